@@ -1,0 +1,6 @@
+/**
+ * Formats: how data leaves and comes back. The JSON document and its published schema so far.
+ */
+export * from './json-document';
+export * from './json-schema';
+export * from './references';

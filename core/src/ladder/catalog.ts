@@ -1,0 +1,91 @@
+import type { Exercise, Ladder } from '../model';
+import { versionOfExercise, versionOfRung, type Version } from './version';
+
+/** Exercises and ladders, indexed for looking up. */
+export interface Catalog {
+  readonly exercises: ReadonlyMap<string, Exercise>;
+  readonly ladders: ReadonlyMap<string, Ladder>;
+  /** Every version there is: each rung of each ladder, and each exercise that stands on none. */
+  readonly versions: readonly Version[];
+  readonly versionByRung: ReadonlyMap<string, Version>;
+  readonly exerciseById: (id: string) => Exercise | undefined;
+}
+
+/** Thrown when a ladder names an exercise, ladder or rung that is not there, or an id stands twice. */
+export class CatalogError extends Error {
+  constructor(message: string) {
+    super(message);
+    this.name = 'CatalogError';
+  }
+}
+
+/**
+ * Indexes exercises and ladders.
+ *
+ * @throws CatalogError naming the first thing that does not fit together
+ */
+export function buildCatalog(exercises: readonly Exercise[], ladders: readonly Ladder[]): Catalog {
+  const exerciseMap = byId('exercise', exercises);
+  const ladderMap = byId('ladder', ladders);
+  const versions: Version[] = [];
+  const versionByRung = new Map<string, Version>();
+  const onLadder = new Set<string>();
+
+  for (const ladder of ladders) {
+    for (const rung of ladder.rungs) {
+      const exercise = exerciseMap.get(rung.exerciseId);
+      if (!exercise) {
+        throw new CatalogError(`Rung ${rung.id} names the exercise ${rung.exerciseId}, which is not there.`);
+      }
+      if (versionByRung.has(rung.id)) throw new CatalogError(`The rung id ${rung.id} stands twice.`);
+      checkLevers(exercise, rung.id, rung.levers);
+      for (const { ladderId, rungId } of rung.prerequisites) {
+        if (!ladderMap.get(ladderId)?.rungs.some(({ id }) => id === rungId)) {
+          throw new CatalogError(`Rung ${rung.id} waits for ${ladderId}, ${rungId}, which is not there.`);
+        }
+      }
+      const version = versionOfRung(exercise, ladder.id, rung);
+      versions.push(version);
+      versionByRung.set(rung.id, version);
+      onLadder.add(exercise.id);
+    }
+  }
+  for (const exercise of exercises)
+    if (!onLadder.has(exercise.id)) versions.push(versionOfExercise(exercise));
+
+  return {
+    exercises: exerciseMap,
+    ladders: ladderMap,
+    versions,
+    versionByRung,
+    exerciseById: (id) => exerciseMap.get(id),
+  };
+}
+
+function byId<Thing extends { readonly id: string }>(
+  kind: string,
+  things: readonly Thing[],
+): Map<string, Thing> {
+  const map = new Map<string, Thing>();
+  for (const thing of things) {
+    if (map.has(thing.id)) throw new CatalogError(`The ${kind} id ${thing.id} stands twice.`);
+    map.set(thing.id, thing);
+  }
+  return map;
+}
+
+function checkLevers(
+  exercise: Exercise,
+  rungId: string,
+  levers: Readonly<Record<string, number | undefined>>,
+): void {
+  for (const [lever, value] of Object.entries(levers)) {
+    const range = exercise.levers.find((own) => own.lever === lever);
+    if (!range) throw new CatalogError(`Rung ${rungId} sets ${lever}, which ${exercise.id} does not have.`);
+    if (value !== undefined && (value < range.from || value > range.to)) {
+      throw new CatalogError(
+        `Rung ${rungId} sets ${lever} to ${value}, outside ${range.from} to ${range.to}.`,
+      );
+    }
+  }
+}

@@ -1,0 +1,119 @@
+import type { Exercise, Muscle, Pattern, Tier } from '../model';
+import type { Catalog } from './catalog';
+import { tierSteps } from './choose-rung';
+import type { Version } from './version';
+
+/** What a candidate has to pass and how far the kit carries it; supplied by whoever knows the participant. */
+export interface SubstituteContext {
+  readonly catalog: Catalog;
+  /** No candidate above this tier. */
+  readonly tier: Tier;
+  /** The candidate as this person may do it, or undefined when a caution or a missing thing forbids it. */
+  readonly allowed: (candidate: Version) => Version | undefined;
+  /** From 0 to 1: how near the kit comes to the load the candidate asks for. */
+  readonly loadFit: (candidate: Version) => number;
+}
+
+/** Each part from 0 to 1. */
+export interface ScoreParts {
+  readonly pattern: number;
+  readonly muscles: number;
+  readonly load: number;
+  readonly level: number;
+  readonly sides: number;
+  readonly position: number;
+}
+
+export interface RankedSubstitute {
+  readonly version: Version;
+  /** From 0 to 1. */
+  readonly score: number;
+  readonly parts: ScoreParts;
+}
+
+/** What counts how much when one exercise stands in for another (common practice, no published source). */
+export const SCORE_WEIGHTS: ScoreParts = {
+  pattern: 0.35,
+  muscles: 0.3,
+  load: 0.15,
+  level: 0.1,
+  sides: 0.05,
+  position: 0.05,
+};
+
+/** Below this a substitute trains something else, and it is more honest to leave the slot out. */
+export const LEAST_SCORE = 0.45;
+
+/** Patterns that partly stand in for each other (common practice, no published source). */
+const RELATED: readonly (readonly [Pattern, Pattern, number])[] = [
+  ['squat', 'hinge', 0.4],
+  ['press', 'brace', 0.3],
+  ['squat', 'thrust', 0.3],
+  ['brace', 'thrust', 0.2],
+];
+
+function patternMatch(a: Pattern, b: Pattern): number {
+  if (a === b) return 1;
+  return RELATED.find(([x, y]) => (x === a && y === b) || (x === b && y === a))?.[2] ?? 0;
+}
+
+/** Shared share of muscles over all shares: 1 when alike, 0 when nothing is common. */
+export function muscleOverlap(a: Exercise, b: Exercise): number {
+  const shares = new Map<Muscle, number>(a.muscles.map(({ muscle, share }) => [muscle, share]));
+  let common = 0;
+  let all = a.muscles.reduce((sum, { share }) => sum + share, 0);
+  for (const { muscle, share } of b.muscles) {
+    const other = shares.get(muscle) ?? 0;
+    common += Math.min(other, share);
+    all += Math.max(0, share - other);
+  }
+  return common / all;
+}
+
+/** On one ladder every rung of distance counts; between ladders the tiers do. */
+function levelMatch(wanted: Version, candidate: Version, catalog: Catalog): number {
+  if (wanted.ladderId !== undefined && wanted.ladderId === candidate.ladderId) {
+    const rungs = catalog.ladders.get(wanted.ladderId)?.rungs ?? [];
+    const at = (version: Version) => rungs.findIndex(({ id }) => id === version.rung?.id);
+    return Math.max(0, 1 - 0.2 * Math.abs(at(wanted) - at(candidate)));
+  }
+  if (!wanted.tier || !candidate.tier) return 0.75;
+  return 1 - Math.abs(tierSteps(candidate.tier, wanted.tier)) / 2;
+}
+
+/** How well `candidate` stands in for `wanted`, with its parts. */
+export function scoreSubstitute(
+  wanted: Version,
+  candidate: Version,
+  context: Pick<SubstituteContext, 'loadFit' | 'catalog'>,
+): RankedSubstitute {
+  const parts: ScoreParts = {
+    pattern: patternMatch(wanted.exercise.pattern, candidate.exercise.pattern),
+    muscles: muscleOverlap(wanted.exercise, candidate.exercise),
+    load: context.loadFit(candidate),
+    level: levelMatch(wanted, candidate, context.catalog),
+    sides: wanted.exercise.laterality === candidate.exercise.laterality ? 1 : 0.5,
+    position: wanted.exercise.position === candidate.exercise.position ? 1 : 0.5,
+  };
+  let score = 0;
+  for (const part of PARTS) score += SCORE_WEIGHTS[part] * parts[part];
+  return { version: candidate, score, parts };
+}
+
+const PARTS = Object.keys(SCORE_WEIGHTS) as (keyof ScoreParts)[];
+
+/**
+ * Versions that can stand in for `wanted`, best first: never one that is forbidden, that lacks something it needs,
+ * or that is above the person's tier. Equal scores keep the catalog's order, so that the ranking never flickers.
+ */
+export function rankSubstitutes(wanted: Version, context: SubstituteContext): RankedSubstitute[] {
+  const ranked: RankedSubstitute[] = [];
+  for (const candidate of context.catalog.versions) {
+    if (candidate.exercise.id === wanted.exercise.id && candidate.rung?.id === wanted.rung?.id) continue;
+    if (candidate.tier && tierSteps(candidate.tier, context.tier) > 0) continue;
+    if (patternMatch(wanted.exercise.pattern, candidate.exercise.pattern) === 0) continue;
+    const allowed = context.allowed(candidate);
+    if (allowed) ranked.push(scoreSubstitute(wanted, allowed, context));
+  }
+  return ranked.sort((a, b) => b.score - a.score);
+}

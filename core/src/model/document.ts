@@ -1,0 +1,28 @@
+import * as z from 'zod';
+import { kitSchema } from './kit';
+import { logEntrySchema } from './log';
+import { overrideSchema } from './override';
+import { participantSchema } from './participant';
+import { programSchema } from './program';
+import { sessionSchema } from './session';
+import { unitSchema } from './vocabulary';
+
+/** The version this build writes. */
+export const DOCUMENT_VERSION = 1;
+
+export const settingsSchema = z.strictObject({ unit: unitSchema });
+export type Settings = z.infer<typeof settingsSchema>;
+
+/** Everything a coach has, as one file. */
+export const documentSchema = z.strictObject({
+  format: z.literal('dray'),
+  version: z.literal(DOCUMENT_VERSION),
+  settings: settingsSchema,
+  kits: z.array(kitSchema),
+  participants: z.array(participantSchema),
+  sessions: z.array(sessionSchema),
+  programs: z.array(programSchema),
+  overrides: z.array(overrideSchema),
+  log: z.array(logEntrySchema),
+});
+export type DrayDocument = z.infer<typeof documentSchema>;

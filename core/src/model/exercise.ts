@@ -1,0 +1,59 @@
+import * as z from 'zod';
+import { leverRangeSchema } from './lever';
+import {
+  demandSchema,
+  holdSchema,
+  idSchema,
+  muscleSchema,
+  nameSchema,
+  patternSchema,
+  propSchema,
+  tierSchema,
+} from './vocabulary';
+
+/** The lifts whose strength carries over to an exercise, each measured on its own reference exercise. */
+export const liftSchema = z.enum(['squat', 'hinge', 'press', 'row']);
+export type Lift = z.infer<typeof liftSchema>;
+
+/** One thing needed to do it; any one of the listed props will serve. */
+export const needSchema = z.array(propSchema).min(1);
+export type Need = z.infer<typeof needSchema>;
+
+export const loadingSchema = z.strictObject({
+  /** How it can be held, best first. */
+  holds: z.array(holdSchema).min(1),
+  lift: liftSchema,
+  /** Maximum in this exercise as a share of the maximum in the lift's reference exercise. */
+  ratio: z.number().positive().max(3),
+  /** False when it is worth doing with body weight alone. */
+  required: z.boolean(),
+});
+export type Loading = z.infer<typeof loadingSchema>;
+
+export const exerciseSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  pattern: patternSchema,
+  /** For an exercise that stands on no ladder: nobody below it is given it. */
+  tier: tierSchema.optional(),
+  muscles: z.array(z.strictObject({ muscle: muscleSchema, share: z.number().positive().max(1) })).min(1),
+  laterality: z.enum(['both', 'eachSide', 'alternating']),
+  position: z.enum(['standing', 'seated', 'kneeling', 'lying', 'handsAndFeet']),
+  impact: z.enum(['none', 'low', 'high']),
+  /** Absent when nothing is ever held. */
+  loading: loadingSchema.optional(),
+  /** Everything that must be there; each entry lists what may stand in for it. */
+  needs: z.array(needSchema),
+  levers: z.array(leverRangeSchema),
+  secondsPerRep: z.number().positive().max(30),
+  demands: z.array(demandSchema),
+  /** What it asks of the body only when it is loaded. */
+  demandsLoaded: z.array(demandSchema),
+  cues: z.array(z.string().min(3)).min(2).max(4),
+  watchPoints: z
+    .array(z.strictObject({ see: z.string().min(3), mend: z.string().min(3) }))
+    .min(2)
+    .max(4),
+  breathing: z.string().min(3),
+});
+export type Exercise = z.infer<typeof exerciseSchema>;

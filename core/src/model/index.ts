@@ -1,0 +1,19 @@
+/**
+ * The model: the one place where the shape of data is defined. Zod schemas, the types inferred from them and
+ * the plain words for every term. Knows no other folder; everything else may know it.
+ */
+export * from './vocabulary';
+export * from './lever';
+export * from './exercise';
+export * from './ladder';
+export * from './kit';
+export * from './prescription';
+export * from './session';
+export * from './scheme';
+export * from './program';
+export * from './participant';
+export * from './override';
+export * from './log';
+export * from './document';
+export * from './problem';
+export * from './migrate';

@@ -1,0 +1,44 @@
+import * as z from 'zod';
+import { needSchema } from './exercise';
+import { leverSettingsSchema } from './lever';
+import { demandSchema, idSchema, nameSchema, patternSchema, tierSchema } from './vocabulary';
+
+/** What must be shown before the next rung: sets of reps or seconds with something left, on so many visits. */
+export const gateSchema = z
+  .strictObject({
+    sets: z.int().min(1).max(10),
+    reps: z.int().min(1).max(100).optional(),
+    seconds: z.int().min(1).max(600).optional(),
+    reserve: z.int().min(0).max(10),
+    visits: z.int().min(1).max(10),
+  })
+  .refine((gate) => (gate.reps === undefined) !== (gate.seconds === undefined), {
+    message: 'a gate counts either reps or seconds',
+  });
+export type Gate = z.infer<typeof gateSchema>;
+
+export const rungSchema = z.strictObject({
+  id: idSchema,
+  exerciseId: idSchema,
+  /** The version in a few words, as it stands in a cell: "hands on the counter". */
+  name: nameSchema,
+  tier: tierSchema,
+  levers: leverSettingsSchema,
+  /** Needed beside what the exercise needs anyway. */
+  needs: z.array(needSchema),
+  /** Demands this setting takes away again: a squat to a high seat is not a deep knee bend. */
+  spares: z.array(demandSchema),
+  gate: gateSchema,
+  /** Rungs of other ladders that must be reached first. */
+  prerequisites: z.array(z.strictObject({ ladderId: idSchema, rungId: idSchema })),
+});
+export type Rung = z.infer<typeof rungSchema>;
+
+export const ladderSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  pattern: patternSchema,
+  /** Easiest first. */
+  rungs: z.array(rungSchema).min(1).max(12),
+});
+export type Ladder = z.infer<typeof ladderSchema>;

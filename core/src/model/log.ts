@@ -1,0 +1,20 @@
+import * as z from 'zod';
+import { idSchema } from './vocabulary';
+
+/** One set as it was done. */
+export const logEntrySchema = z.strictObject({
+  id: idSchema,
+  participantId: idSchema,
+  sessionId: idSchema,
+  slotId: idSchema,
+  week: z.int().min(1).max(16),
+  date: z.iso.date(),
+  exerciseId: idSchema,
+  set: z.int().min(1).max(20),
+  loadKg: z.number().min(0).max(500).optional(),
+  /** Reps, or seconds where the work is a time or a hold. */
+  amount: z.int().min(0).max(3600),
+  reserve: z.int().min(0).max(10).optional(),
+  note: z.string().max(400).optional(),
+});
+export type LogEntry = z.infer<typeof logEntrySchema>;

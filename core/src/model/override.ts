@@ -1,0 +1,28 @@
+import * as z from 'zod';
+import { idSchema } from './vocabulary';
+
+const REASON_WORDS = 'an override needs its reason in a few words';
+
+/** The coach's own hand on one cell: whatever is set here wins over every step. */
+export const overrideSchema = z
+  .strictObject({
+    id: idSchema,
+    participantId: idSchema,
+    slotId: idSchema,
+    fromWeek: z.int().min(1).max(16),
+    /** The last week it holds; for good when absent. */
+    toWeek: z.int().min(1).max(16).optional(),
+    exerciseId: idSchema.optional(),
+    /** A rung of whichever ladder holds it; wins over `exerciseId`. */
+    rungId: idSchema.optional(),
+    sets: z.int().min(1).max(20).optional(),
+    /** Reps, or seconds where the work is a time or a hold. */
+    amount: z.int().min(1).max(3600).optional(),
+    loadKg: z.number().positive().max(500).optional(),
+    reason: z.string().trim().min(1, REASON_WORDS).max(400, REASON_WORDS),
+  })
+  .refine((override) => override.toWeek === undefined || override.toWeek >= override.fromWeek, {
+    message: 'an override cannot end before it begins',
+    path: ['toWeek'],
+  });
+export type Override = z.infer<typeof overrideSchema>;

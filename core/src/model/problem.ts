@@ -1,0 +1,63 @@
+import type * as z from 'zod';
+
+/** What is wrong, where, and how to mend it, in one plain sentence. */
+export interface Problem {
+  /** Where in the document, as a reader can follow it: "participants, 3, bodyMassKg". */
+  readonly path: string;
+  readonly sentence: string;
+}
+
+type Issue = z.core.$ZodIssue;
+
+/** Lists count from 1 for people. */
+export function pathWords(path: readonly PropertyKey[]): string {
+  return path.map((part) => (typeof part === 'number' ? String(part + 1) : String(part))).join(', ');
+}
+
+const TYPE_WORDS: Readonly<Record<string, string>> = {
+  string: 'a text',
+  number: 'a number',
+  int: 'a whole number',
+  boolean: 'true or false',
+  array: 'a list',
+  object: 'a group of fields',
+  record: 'a group of fields',
+};
+
+function words(issue: Issue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      return issue.input === undefined && /undefined/.test(issue.message)
+        ? `is missing; it has to be ${TYPE_WORDS[issue.expected] ?? issue.expected}`
+        : `has to be ${TYPE_WORDS[issue.expected] ?? issue.expected}`;
+    case 'unrecognized_keys':
+      return `has a field Dray does not know: ${issue.keys.join(', ')}; take it out`;
+    case 'invalid_value':
+      return `has to be one of: ${issue.values.map(String).join(', ')}`;
+    case 'invalid_union':
+      return 'is of a kind Dray does not know';
+    case 'too_small':
+      return customised(issue.message) ?? `is too small; the least is ${String(issue.minimum)}`;
+    case 'too_big':
+      return customised(issue.message) ?? `is too large; the most is ${String(issue.maximum)}`;
+    case 'invalid_format':
+      return issue.format === 'date'
+        ? 'has to be a date such as 2026-03-01'
+        : 'is not written as it should be';
+    default:
+      return customised(issue.message) ?? 'cannot be read';
+  }
+}
+
+/** Our own sentences start in lower case; the schema library's start with "Invalid" or "Too". */
+function customised(message: string): string | undefined {
+  return /^[a-z]/.test(message) ? message : undefined;
+}
+
+/** A schema issue as a path and a sentence. */
+export function problemFrom(issue: Issue): Problem {
+  const path = pathWords(issue.path);
+  const text = words(issue);
+  const sentence = /^(is|has|cannot) /.test(text) ? `${path || 'The file'} ${text}.` : `${path}: ${text}.`;
+  return { path, sentence };
+}

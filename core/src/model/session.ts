@@ -1,0 +1,59 @@
+import * as z from 'zod';
+import { prescriptionByTierSchema } from './prescription';
+import { schemeSchema } from './scheme';
+import { idSchema, nameSchema } from './vocabulary';
+
+export const blockKindSchema = z.enum(['warmUp', 'straight', 'superset', 'circuit', 'finisher', 'coolDown']);
+export type BlockKind = z.infer<typeof blockKindSchema>;
+
+export interface BlockFact {
+  readonly name: string;
+  /** Its slots are done in turn, round after round. */
+  readonly grouped: boolean;
+  /** Its slots carry a letter, and the board shows them from the start. */
+  readonly lettered: boolean;
+  readonly defaultRestSeconds: number;
+}
+
+/** Rests by kind: trade practice within the published goals (Haff & Triplett: hypertrophy 30-90 s). */
+export const BLOCKS: Record<BlockKind, BlockFact> = {
+  warmUp: { name: 'Warm-up', grouped: false, lettered: false, defaultRestSeconds: 0 },
+  straight: { name: 'Straight sets', grouped: false, lettered: true, defaultRestSeconds: 90 },
+  superset: { name: 'Superset', grouped: true, lettered: true, defaultRestSeconds: 60 },
+  circuit: { name: 'Circuit', grouped: true, lettered: true, defaultRestSeconds: 30 },
+  finisher: { name: 'Finisher', grouped: true, lettered: true, defaultRestSeconds: 15 },
+  coolDown: { name: 'Cool-down', grouped: false, lettered: false, defaultRestSeconds: 0 },
+};
+
+/** What stands in a slot: a ladder, so that everyone gets their rung, or one exercise for all. */
+export const slotSourceSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('ladder'), ladderId: idSchema }),
+  z.strictObject({ kind: z.literal('exercise'), exerciseId: idSchema }),
+]);
+export type SlotSource = z.infer<typeof slotSourceSchema>;
+
+export const slotSchema = z.strictObject({
+  id: idSchema,
+  source: slotSourceSchema,
+  prescriptions: prescriptionByTierSchema,
+  /** How it grows; when absent, the program's scheme. */
+  scheme: schemeSchema.optional(),
+});
+export type Slot = z.infer<typeof slotSchema>;
+
+export const blockSchema = z.strictObject({
+  id: idSchema,
+  kind: blockKindSchema,
+  /** After each round when grouped, else after each set. */
+  restSeconds: z.int().min(0).max(900),
+  slots: z.array(slotSchema).max(40),
+});
+export type Block = z.infer<typeof blockSchema>;
+
+export const sessionSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  budgetMinutes: z.int().min(5).max(180),
+  blocks: z.array(blockSchema).max(40),
+});
+export type Session = z.infer<typeof sessionSchema>;

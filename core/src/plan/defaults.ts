@@ -1,0 +1,61 @@
+import {
+  BLOCKS,
+  type Block,
+  type BlockKind,
+  type Pattern,
+  type Prescription,
+  type Slot,
+  type SlotSource,
+} from '../model';
+import type { Catalog } from '../ladder';
+
+/** A new block, empty, with the rest its kind usually has. */
+export function newBlock(id: string, kind: BlockKind): Block {
+  return { id, kind, restSeconds: BLOCKS[kind].defaultRestSeconds, slots: [] };
+}
+
+const START: Record<'reps' | 'hold' | 'clock' | 'loosen', Prescription> = {
+  reps: { sets: 3, work: { kind: 'reps', reps: 10 }, perSide: false, target: { kind: 'reserve', reps: 2 } },
+  hold: { sets: 3, work: { kind: 'hold', seconds: 30 }, perSide: false, target: { kind: 'none' } },
+  clock: { sets: 3, work: { kind: 'time', seconds: 45 }, perSide: false, target: { kind: 'none' } },
+  loosen: { sets: 1, work: { kind: 'time', seconds: 45 }, perSide: false, target: { kind: 'none' } },
+};
+
+/** What a pattern is usually prescribed as: 3 × 10 with 2 left for lifts, by the clock otherwise. */
+const START_BY_PATTERN: Record<Pattern, Prescription> = {
+  squat: START.reps,
+  hinge: START.reps,
+  press: START.reps,
+  row: START.reps,
+  brace: START.hold,
+  thrust: START.clock,
+  mobility: START.loosen,
+};
+
+/** A new slot with the usual prescription for all tiers, each side where the exercise is done so. */
+export function newSlot(id: string, source: SlotSource, catalog: Catalog): Slot {
+  const ladder = source.kind === 'ladder' ? catalog.ladders.get(source.ladderId) : undefined;
+  const exercise = source.kind === 'exercise' ? catalog.exercises.get(source.exerciseId) : undefined;
+  const pattern = ladder?.pattern ?? exercise?.pattern ?? 'mobility';
+  const perSide =
+    exercise?.laterality === 'eachSide' ||
+    (ladder?.rungs.some((rung) => catalog.exercises.get(rung.exerciseId)?.laterality === 'eachSide') ??
+      false);
+  const prescription = { ...START_BY_PATTERN[pattern], perSide: perSide && pattern === 'row' };
+  if (exercise?.laterality === 'eachSide') prescription.perSide = true;
+  return {
+    id,
+    source,
+    prescriptions: { beginner: prescription, intermediate: prescription, advanced: prescription },
+  };
+}
+
+/** What a slot is called: its ladder's or its exercise's name. */
+export function slotName(slot: Slot, catalog: Catalog): string {
+  const { source } = slot;
+  const named =
+    source.kind === 'ladder'
+      ? catalog.ladders.get(source.ladderId)
+      : catalog.exercises.get(source.exerciseId);
+  return named?.name ?? (source.kind === 'ladder' ? source.ladderId : source.exerciseId);
+}

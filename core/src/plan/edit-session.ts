@@ -1,0 +1,151 @@
+import { BLOCKS, type Block, type BlockKind, type Session, type Slot } from '../model';
+
+/**
+ * Edits of a session. Each takes a session and gives a new one, sharing all that did not change, so that undo is
+ * keeping the old one and only changed slots are worked out again. An edit that cannot be made gives the same
+ * session back.
+ */
+
+function withBlocks(session: Session, blocks: Block[]): Session {
+  return { ...session, blocks };
+}
+
+/** Changes one block. */
+export function editBlock(session: Session, blockId: string, change: (block: Block) => Block): Session {
+  return withBlocks(
+    session,
+    session.blocks.map((block) => (block.id === blockId ? change(block) : block)),
+  );
+}
+
+/** Changes one slot, wherever it stands. */
+export function editSlot(session: Session, slotId: string, change: (slot: Slot) => Slot): Session {
+  return withBlocks(
+    session,
+    session.blocks.map((block) =>
+      block.slots.some(({ id }) => id === slotId)
+        ? { ...block, slots: block.slots.map((slot) => (slot.id === slotId ? change(slot) : slot)) }
+        : block,
+    ),
+  );
+}
+
+/** Puts a block in at an index; before the cool-down when no index is said. */
+export function addBlock(session: Session, block: Block, index?: number): Session {
+  const coolDown = session.blocks.findIndex(({ kind }) => kind === 'coolDown');
+  const end = coolDown === -1 ? session.blocks.length : coolDown;
+  const at = index ?? (block.kind === 'warmUp' ? 0 : block.kind === 'coolDown' ? session.blocks.length : end);
+  return withBlocks(session, session.blocks.toSpliced(at, 0, block));
+}
+
+export function removeBlock(session: Session, blockId: string): Session {
+  return withBlocks(
+    session,
+    session.blocks.filter(({ id }) => id !== blockId),
+  );
+}
+
+/** Moves a block to an index of the list as it stands after taking it out. */
+export function moveBlock(session: Session, blockId: string, index: number): Session {
+  const from = session.blocks.findIndex(({ id }) => id === blockId);
+  const block = session.blocks[from];
+  if (!block) return session;
+  const at = Math.max(0, Math.min(index, session.blocks.length - 1));
+  return at === from
+    ? session
+    : withBlocks(session, session.blocks.toSpliced(from, 1).toSpliced(at, 0, block));
+}
+
+export function addSlot(session: Session, blockId: string, slot: Slot, index?: number): Session {
+  return editBlock(session, blockId, (block) => ({
+    ...block,
+    slots: block.slots.toSpliced(index ?? block.slots.length, 0, slot),
+  }));
+}
+
+/** Takes a slot out; a lettered block left empty goes with it. */
+export function removeSlot(session: Session, slotId: string): Session {
+  const blocks = session.blocks.map((block) =>
+    block.slots.some(({ id }) => id === slotId)
+      ? { ...block, slots: block.slots.filter(({ id }) => id !== slotId) }
+      : block,
+  );
+  return withBlocks(
+    session,
+    blocks.filter(
+      (block, at) =>
+        block.slots.length > 0 || session.blocks[at]?.slots.length === 0 || !BLOCKS[block.kind].lettered,
+    ),
+  );
+}
+
+/** Moves a slot to an index of a block, its own or another. */
+export function moveSlot(session: Session, slotId: string, toBlockId: string, index: number): Session {
+  const slot = session.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === slotId);
+  if (!slot || !session.blocks.some(({ id }) => id === toBlockId)) return session;
+  const blocks = session.blocks.map((block) => ({
+    ...block,
+    slots: block.slots.filter(({ id }) => id !== slotId),
+  }));
+  const moved = blocks.map((block) =>
+    block.id === toBlockId
+      ? { ...block, slots: block.slots.toSpliced(Math.max(0, Math.min(index, block.slots.length)), 0, slot) }
+      : block,
+  );
+  return withBlocks(
+    session,
+    moved.filter((block, at) => block.slots.length > 0 || session.blocks[at]?.slots.length === 0),
+  );
+}
+
+/** One step up or down through the session: within a block, then on into the next one of the list. */
+export function nudgeSlot(session: Session, slotId: string, direction: -1 | 1): Session {
+  const blockAt = session.blocks.findIndex(({ slots }) => slots.some(({ id }) => id === slotId));
+  const block = session.blocks[blockAt];
+  if (!block) return session;
+  const to = block.slots.findIndex(({ id }) => id === slotId) + direction;
+  if (to >= 0 && to < block.slots.length) return moveSlot(session, slotId, block.id, to);
+  const neighbour = session.blocks[blockAt + direction];
+  if (!neighbour) return session;
+  return moveSlot(session, slotId, neighbour.id, direction === 1 ? 0 : neighbour.slots.length);
+}
+
+/**
+ * Makes partners of a slot and the one after it in the session: the other comes into its block, and a straight
+ * block becomes a superset.
+ */
+export function joinWithNext(session: Session, slotId: string): Session {
+  const blockAt = session.blocks.findIndex(({ slots }) => slots.some(({ id }) => id === slotId));
+  const block = session.blocks[blockAt];
+  if (!block || !BLOCKS[block.kind].lettered) return session;
+  const asGroup = (kind: BlockKind): BlockKind => (BLOCKS[kind].grouped ? kind : 'superset');
+  const at = block.slots.findIndex(({ id }) => id === slotId);
+  if (at < block.slots.length - 1) {
+    return editBlock(session, block.id, (own) => ({ ...own, kind: asGroup(own.kind) }));
+  }
+  const next = session.blocks[blockAt + 1];
+  const partner = next?.slots[0];
+  if (!next || !partner || !BLOCKS[next.kind].lettered) return session;
+  const joined = moveSlot(session, partner.id, block.id, block.slots.length);
+  return editBlock(joined, block.id, (own) => ({ ...own, kind: asGroup(own.kind) }));
+}
+
+/**
+ * Parts a slot from its partners: it becomes a straight block of its own behind them, and a group left with one
+ * exercise becomes straight sets.
+ */
+export function partFromGroup(session: Session, slotId: string, newBlockId: string): Session {
+  const blockAt = session.blocks.findIndex(({ slots }) => slots.some(({ id }) => id === slotId));
+  const block = session.blocks[blockAt];
+  const slot = block?.slots.find(({ id }) => id === slotId);
+  if (!block || !slot || block.slots.length < 2 || !BLOCKS[block.kind].lettered) return session;
+  const rest = block.slots.filter(({ id }) => id !== slotId);
+  const left: Block = { ...block, slots: rest, kind: rest.length === 1 ? 'straight' : block.kind };
+  const parted: Block = {
+    id: newBlockId,
+    kind: 'straight',
+    restSeconds: BLOCKS.straight.defaultRestSeconds,
+    slots: [slot],
+  };
+  return withBlocks(session, session.blocks.toSpliced(blockAt, 1, left, parted));
+}

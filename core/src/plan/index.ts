@@ -1,0 +1,10 @@
+/**
+ * Planning: what a session says before anyone is looked at. Letters, the shorthand prescriptions are typed in, the
+ * time a session takes, and the edits a coach makes to it.
+ */
+export * from './letters';
+export * from './prescription-text';
+export * from './prescription-parse';
+export * from './timeline';
+export * from './edit-session';
+export * from './defaults';

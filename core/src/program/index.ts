@@ -1,0 +1,7 @@
+/**
+ * Program: sessions over weeks. Chains the resolver through the weeks with the schemes between them, into one card
+ * or the whole board.
+ */
+export * from './board';
+export * from './resolver';
+export * from './schedule';

@@ -1,0 +1,263 @@
+import type {
+  Block,
+  DrayDocument,
+  Kit,
+  LogEntry,
+  Override,
+  Participant,
+  Scheme,
+  Session,
+  Slot,
+} from '../model';
+import { ownedFrom, type Owned } from '../kit';
+import type { Catalog, RankedSubstitute } from '../ladder';
+import { catalog as shipped } from '../library';
+import { slotLetters, slotName } from '../plan';
+import { evidenceFor, nextAsk } from '../progress';
+import {
+  alternativesFor,
+  doseSlot,
+  placeSlot,
+  type Cell,
+  type PlaceContext,
+  type Placement,
+} from '../resolve';
+import type { MassUnit } from '../units';
+import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
+import { programOf, schemeOf, weeksOf } from './schedule';
+
+export interface BoardQuery {
+  readonly sessionId: string;
+  /** From 1. */
+  readonly week: number;
+  /** The reader's unit in sentences; the document's own when absent. */
+  readonly unit?: MassUnit;
+}
+
+export interface CardQuery {
+  readonly participantId: string;
+  readonly sessionId: string;
+  readonly week: number;
+}
+
+/**
+ * Resolves boards and cards of documents, and keeps what it worked out for as long as what it came from stays the
+ * same. Documents are never changed in place, so "the same" is identity: a cell is worked out again only when its
+ * participant, slot, block's rest, scheme, kits, overrides or log entries are other objects than before.
+ */
+export interface Resolver {
+  readonly board: (document: DrayDocument, query: BoardQuery) => Board;
+  readonly card: (document: DrayDocument, query: CardQuery) => Card;
+  readonly alternatives: (
+    document: DrayDocument,
+    cell: Cell,
+    query: BoardQuery,
+  ) => readonly RankedSubstitute[];
+}
+
+/** The weeks of one slot for one person, and what they rest on. */
+interface Chain {
+  readonly basis: readonly unknown[];
+  readonly placements: Map<Override | undefined, Placement>;
+  /** Week 1 first. */
+  readonly cells: Cell[];
+}
+
+interface PersonCache {
+  kits: readonly Kit[];
+  owned: Owned;
+  readonly chains: WeakMap<Slot, Map<MassUnit, Chain>>;
+}
+
+const NONE: readonly never[] = [];
+
+/** A resolver over the library that ships, or another catalog. */
+export function createResolver(catalog: Catalog = shipped): Resolver {
+  const people = new WeakMap<Participant, PersonCache>();
+
+  function personCache(participant: Participant, kits: readonly Kit[]): PersonCache {
+    const known = people.get(participant);
+    if (known && sameItems(known.kits, kits)) return known;
+    const fresh = { kits, owned: ownedFrom(kits), chains: new WeakMap() };
+    people.set(participant, fresh);
+    return fresh;
+  }
+
+  function chainOf(person: PersonCache, slot: Slot, unit: MassUnit, basis: readonly unknown[]): Chain {
+    let byUnit = person.chains.get(slot);
+    if (!byUnit) person.chains.set(slot, (byUnit = new Map()));
+    const known = byUnit.get(unit);
+    if (known && sameItems(known.basis, basis)) return known;
+    const fresh: Chain = { basis, placements: new Map(), cells: [] };
+    byUnit.set(unit, fresh);
+    return fresh;
+  }
+
+  function cellFor(work: CellJob, week: number): Cell {
+    const { person, participant, slot, block, scheme, overrides, log, unit } = work;
+    const chain = chainOf(person, slot, unit, [block.restSeconds, scheme, ...overrides, null, ...log]);
+    for (let at = chain.cells.length + 1; at <= week; at += 1) {
+      const override = overrides.find(
+        ({ fromWeek, toWeek }) => fromWeek <= at && (toWeek === undefined || at <= toWeek),
+      );
+      const context: PlaceContext = { catalog, participant, owned: person.owned, unit, override };
+      let placement = chain.placements.get(override);
+      if (!placement) chain.placements.set(override, (placement = placeSlot(slot, context)));
+      const cell = chain.cells[at - 2];
+      const last =
+        cell?.status === 'ready'
+          ? {
+              cell,
+              ask: nextAsk(
+                { cell, prescription: placement.prescription, evidence: evidenceFor(cell, log), unit },
+                scheme,
+              ),
+            }
+          : undefined;
+      chain.cells.push(doseSlot(placement, { ...context, week: at, restSeconds: block.restSeconds, last }));
+    }
+    const cell = chain.cells[week - 1];
+    if (!cell) throw new NotInDocumentError('week', String(week));
+    return cell;
+  }
+
+  function jobs(
+    document: DrayDocument,
+    session: Session,
+    participants: readonly Participant[],
+    unit?: MassUnit,
+  ) {
+    const program = programOf(document, session.id);
+    const overrides = groupBy(document.overrides, cellKey);
+    const log = groupBy(document.log, cellKey);
+    const kits = new Map(document.kits.map((kit) => [kit.id, kit]));
+    const columns = columnsOf(session, catalog);
+    return {
+      columns,
+      cells: (participant: Participant, week: number): Cell[] => {
+        const owned = participant.kitIds.flatMap((id) => kits.get(id) ?? NONE);
+        const person = personCache(participant, owned);
+        return columns.map(({ slot, block }) => {
+          const key = cellKey({ participantId: participant.id, slotId: slot.id });
+          const job: CellJob = {
+            person,
+            participant,
+            slot,
+            block,
+            scheme: schemeOf(slot, program),
+            overrides: overrides.get(key) ?? NONE,
+            log: log.get(key) ?? NONE,
+            unit: unit ?? document.settings.unit,
+          };
+          return cellFor(job, week);
+        });
+      },
+      participants,
+    };
+  }
+
+  return {
+    board(document, { sessionId, week, unit }) {
+      const session = sessionOf(document, sessionId);
+      const weeks = weeksOf(document, sessionId);
+      checkWeek(week, weeks);
+      const { columns, cells, participants } = jobs(document, session, document.participants, unit);
+      const rows = participants.map((participant) => ({ participant, cells: cells(participant, week) }));
+      return { session, week, weeks, columns, rows };
+    },
+
+    card(document, { participantId, sessionId, week }) {
+      const session = sessionOf(document, sessionId);
+      const participant = document.participants.find(({ id }) => id === participantId);
+      if (!participant) throw new NotInDocumentError('participant', participantId);
+      const weeks = weeksOf(document, sessionId);
+      checkWeek(week, weeks);
+      const { columns, cells } = jobs(document, session, [participant], participant.unit);
+      return { session, week, weeks, participant, columns, cells: cells(participant, week) };
+    },
+
+    alternatives(document, cell, { sessionId, unit }) {
+      const participant = document.participants.find(({ id }) => id === cell.participantId);
+      const session = sessionOf(document, sessionId);
+      const slot = session.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === cell.slotId);
+      if (!participant || !slot || cell.status !== 'ready') return NONE;
+      const kits = document.kits.filter(({ id }) => participant.kitIds.includes(id));
+      const { owned } = personCache(participant, kits);
+      return alternativesFor(cell, slot, {
+        catalog,
+        participant,
+        owned,
+        unit: unit ?? document.settings.unit,
+      });
+    },
+  };
+}
+
+interface CellJob {
+  readonly person: PersonCache;
+  readonly participant: Participant;
+  readonly slot: Slot;
+  readonly block: Block;
+  readonly scheme: Scheme;
+  readonly overrides: readonly Override[];
+  readonly log: readonly LogEntry[];
+  readonly unit: MassUnit;
+}
+
+/**
+ * Everyone's version of a session in one week.
+ *
+ * @throws NotInDocumentError for a session or week that is not there
+ */
+export function resolveBoard(document: DrayDocument, query: BoardQuery): Board {
+  return createResolver().board(document, query);
+}
+
+/**
+ * One person's version of a session in one week, in their own unit.
+ *
+ * @throws NotInDocumentError for a participant, session or week that is not there
+ */
+export function resolveCard(document: DrayDocument, query: CardQuery): Card {
+  return createResolver().card(document, query);
+}
+
+function columnsOf(session: Session, catalog: Catalog): BoardColumn[] {
+  const letters = slotLetters(session);
+  return session.blocks.flatMap((block) =>
+    block.slots.map((slot) => ({
+      slot,
+      block,
+      letter: letters.get(slot.id) ?? '',
+      name: slotName(slot, catalog),
+    })),
+  );
+}
+
+function sessionOf(document: DrayDocument, sessionId: string): Session {
+  const session = document.sessions.find(({ id }) => id === sessionId);
+  if (!session) throw new NotInDocumentError('session', sessionId);
+  return session;
+}
+
+function checkWeek(week: number, weeks: number): void {
+  if (!Number.isInteger(week) || week < 1 || week > weeks) throw new NotInDocumentError('week', String(week));
+}
+
+function cellKey({ participantId, slotId }: { participantId: string; slotId: string }): string {
+  return `${participantId}\n${slotId}`;
+}
+
+function groupBy<Item>(items: readonly Item[], key: (item: Item) => string): Map<string, Item[]> {
+  const groups = new Map<string, Item[]>();
+  for (const item of items) {
+    const group = groups.get(key(item));
+    if (group) group.push(item);
+    else groups.set(key(item), [item]);
+  }
+  return groups;
+}
+
+function sameItems(a: readonly unknown[], b: readonly unknown[]): boolean {
+  return a.length === b.length && a.every((item, at) => item === b[at]);
+}

@@ -1,0 +1,23 @@
+/**
+ * What a scheme asks of the coming week, given the last. The kit has the last word on loads, so a scheme asks and
+ * `doseSlot` answers.
+ */
+export type Ask =
+  /** Last week's load, this many reps or seconds. */
+  | { readonly kind: 'amount'; readonly amount: number; readonly reason: string; readonly gate?: boolean }
+  /** The next load up if the cap allows it, then back to `amountAfter`; else reps on towards its worth. */
+  | {
+      readonly kind: 'stepUp';
+      readonly amountAfter: number;
+      readonly stepAmount: number;
+      readonly capPercent: number;
+      readonly reason: string;
+    }
+  /** A wanted load for this many reps; what the kit falls short of is bridged. */
+  | {
+      readonly kind: 'load';
+      readonly wantedKg: number;
+      readonly amount: number;
+      readonly capPercent: number;
+      readonly reason: string;
+    };

@@ -1,0 +1,24 @@
+import type { Override, Participant } from '../model';
+import type { Owned } from '../kit';
+import type { Catalog } from '../ladder';
+import type { MassUnit } from '../units';
+import type { Ask } from './ask';
+import type { ReadyCell } from './cell';
+
+/** What steps 1 to 3 need beside the slot: nothing in it depends on the week before. */
+export interface PlaceContext {
+  readonly catalog: Catalog;
+  readonly participant: Participant;
+  readonly owned: Owned;
+  /** The reader's unit, for sentences. */
+  readonly unit: MassUnit;
+  readonly override?: Override | undefined;
+}
+
+/** What steps 4 to 6 need beside the placement. */
+export interface DoseContext extends PlaceContext {
+  readonly week: number;
+  /** The block's rest, for prescriptions that say none. */
+  readonly restSeconds: number;
+  readonly last?: { readonly cell: ReadyCell; readonly ask: Ask } | undefined;
+}

@@ -1,0 +1,398 @@
+import { DEFAULT_CAP_PERCENT, type Override, type Slot, type Tempo } from '../model';
+import { applyCautions } from '../caution';
+import { nearestLoad, recipeWords, type AttainableLoad } from '../kit';
+import { gateWords } from '../ladder';
+import { percentOfMax } from '../strength';
+import { formatLoad } from '../units';
+import type { Ask } from './ask';
+import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK, repsWorth } from './bridge';
+import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
+import type { DoseContext } from './context';
+import { placeSlot, type Placement } from './place';
+import { loadFor, NEAR_ENOUGH, startAmount, type Wanted } from './wanted';
+
+/** All six steps for one slot, one person, one week. */
+export function resolve(slot: Slot, context: DoseContext): Cell {
+  return doseSlot(placeSlot(slot, context), context);
+}
+
+/** What steps 4 and 5 come to. */
+interface Dose {
+  readonly amount: number;
+  readonly load?: AttainableLoad | undefined;
+  readonly wantedKg?: number | undefined;
+  readonly tempo?: Tempo | undefined;
+}
+
+type Held = NonNullable<Placement['held']>;
+
+/** Steps 4 to 6 of the pipeline: target, attainable, write. */
+export function doseSlot(placement: Placement, context: DoseContext): Cell {
+  return new Dosing(placement, context).run();
+}
+
+class Dosing {
+  private readonly trace: TraceStep[];
+  private readonly marks: Mark[];
+
+  constructor(
+    private readonly placement: Placement,
+    private readonly context: DoseContext,
+  ) {
+    this.trace = [...placement.trace];
+    this.marks = [...placement.marks];
+  }
+
+  run(): Cell {
+    const { placement, context } = this;
+    const { version } = placement;
+    const base = {
+      participantId: context.participant.id,
+      slotId: placement.slot.id,
+      week: context.week,
+      tier: placement.tier,
+      warnings: placement.warnings,
+      ...(context.override && { override: context.override }),
+    };
+    if (!version) {
+      const { because, mend } = placement.leftOut ?? { because: 'Nothing fits', mend: 'Change the plan' };
+      this.say('write', `Left out. ${because}. ${mend}.`);
+      return { ...base, status: 'leftOut', because, mend, marks: this.marks, trace: this.trace };
+    }
+
+    const last = context.last?.cell.version.name === version.name ? context.last : undefined;
+    const { held } = placement;
+    const dose = held ? this.loaded(held, last?.ask, last?.cell) : this.unloaded(last?.ask, last?.cell);
+    const kind = this.workKind();
+    const work: CellWork = {
+      sets: placement.prescription.sets,
+      amount: dose.amount,
+      kind,
+      perSide: this.perSide(),
+      ...(held && { reserve: held.wanted.reserve }),
+      ...tempoPart(dose.tempo ?? placement.prescription.tempo),
+      restSeconds: placement.prescription.restSeconds ?? context.restSeconds,
+    };
+    const load = dose.load && this.cellLoad(dose.load);
+    const written = this.byHand({ work, load }, context.override);
+    const change = last && changeSince(last.cell, written.work, written.load);
+    this.say('write', this.writeWords(written.work, written.load));
+    return {
+      ...base,
+      status: 'ready',
+      version,
+      planned: placement.prescription.work,
+      work: written.work,
+      ...(written.load && { load: written.load }),
+      ...(dose.wantedKg !== undefined && { wantedKg: dose.wantedKg }),
+      ...(held && { basis: held.wanted.estimate.basis }),
+      ...(change && { change }),
+      marks: this.marks,
+      trace: this.trace,
+    };
+  }
+
+  // Step 4 and 5 with a load.
+
+  private loaded(held: Held, ask: Ask | undefined, lastCell: ReadyCell | undefined): Dose {
+    const lastKg = lastCell?.load?.kg;
+    if (!ask || lastCell === undefined || lastKg === undefined) return this.firstWeek(held);
+    this.say('target', ask.reason);
+    switch (ask.kind) {
+      case 'amount':
+        return this.sameLoad(held, lastKg, ask.amount, lastCell);
+      case 'stepUp':
+        return this.stepUp(held, lastKg, ask, lastCell);
+      case 'load':
+        return this.towards(held, lastKg, lastCell.work.amount, ask);
+    }
+  }
+
+  private firstWeek(held: Held): Dose {
+    const { wanted, loads } = held;
+    this.say('target', this.wantedWords(wanted));
+    const start = startAmount(this.placement.prescription.work);
+    const load = loadFor(wanted, loads);
+    if (!load) {
+      this.say('attainable', 'Nothing light enough to hold: body weight.');
+      return { amount: this.limited(start) };
+    }
+    return {
+      ...this.bridged(held, load, wanted.kg, start, DEFAULT_CAP_PERCENT, Infinity),
+      wantedKg: wanted.kg,
+    };
+  }
+
+  private sameLoad({ loads }: Held, lastKg: number, amount: number, lastCell: ReadyCell): Dose {
+    const load = nearestLoad(loads, lastKg, 'nearest');
+    const same = load && Math.abs(load.kg - lastKg) < 1e-6 ? load : nearestLoad(loads, lastKg, 'notAbove');
+    this.say('attainable', same ? `Again ${this.kg(same.kg)}: ${recipeWords(same.recipe)}.` : 'Body weight.');
+    return { amount: this.limited(amount), load: same, wantedKg: lastCell.wantedKg };
+  }
+
+  private stepUp(
+    held: Held,
+    lastKg: number,
+    ask: Extract<Ask, { kind: 'stepUp' }>,
+    lastCell: ReadyCell,
+  ): Dose {
+    const next = nearestLoad(held.loads, lastKg, 'nextUp');
+    const capKg = lastKg * (1 + ask.capPercent / 100);
+    if (next && next.kg <= capKg + 1e-9) {
+      this.say(
+        'attainable',
+        `Next is ${this.kg(next.kg)}, ${growth(lastKg, next.kg)} up and within the cap of ${ask.capPercent} %: ${recipeWords(next.recipe)}.`,
+      );
+      return { amount: ask.amountAfter, load: next, wantedKg: next.kg };
+    }
+    const load = nearestLoad(held.loads, lastKg, 'notAbove');
+    const amount = Math.min(lastCell.work.amount + ask.stepAmount, MOST_BRIDGE_REPS);
+    const full = lastCell.work.amount >= MOST_BRIDGE_REPS;
+    const tempo = full ? BRIDGE_TEMPO : undefined;
+    const slower = full ? ', three counts down' : '';
+    if (!next) {
+      this.say(
+        'attainable',
+        `${this.kg(lastKg)} is the heaviest there is: ${amount} reps${slower} instead.`,
+        'bridge',
+      );
+      this.marks.push({ kind: 'bridge', words: `heaviest there is: ${amount} reps${slower}` });
+      return { amount, load, wantedKg: lastKg, tempo };
+    }
+    const worth = Math.min(
+      Math.ceil(repsWorth(lastKg, next.kg, ask.amountAfter, held.wanted.reserve) - 1e-9),
+      MOST_BRIDGE_REPS,
+    );
+    const gap = `Next is ${this.kg(next.kg)}, ${growth(lastKg, next.kg)} up and over the cap of ${ask.capPercent} %`;
+    if (lastCell.work.amount >= worth) {
+      this.say(
+        'attainable',
+        `${gap}. ${lastCell.work.amount} reps with ${this.kg(lastKg)} are worth it: try it by hand, with ${ask.amountAfter} reps.`,
+        'bridge',
+      );
+      this.marks.push({ kind: 'bridge', words: `ready to try ${this.kg(next.kg)} by hand` });
+      return { amount: lastCell.work.amount, load, wantedKg: lastKg, tempo: BRIDGE_TEMPO };
+    }
+    const reps = Math.min(amount, worth);
+    this.say(
+      'attainable',
+      `${gap}. Bridge: up to ${worth} reps with ${this.kg(lastKg)} are worth the same.`,
+      'bridge',
+    );
+    this.marks.push({ kind: 'bridge', words: `${worth} reps before ${this.kg(next.kg)}` });
+    return { amount: reps, load, wantedKg: lastKg };
+  }
+
+  private towards(held: Held, lastKg: number, lastAmount: number, ask: Extract<Ask, { kind: 'load' }>): Dose {
+    const capKg = lastKg * (1 + ask.capPercent / 100);
+    const most = Math.max(lastKg, Math.min(ask.wantedKg, capKg));
+    const load = nearestLoad(held.loads, most, 'notAbove');
+    if (!load) return { amount: ask.amount };
+    const mostReps = Math.max(ask.amount, lastAmount + MOST_REPS_A_WEEK);
+    return {
+      ...this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, mostReps),
+      wantedKg: ask.wantedKg,
+    };
+  }
+
+  /** A load that falls short of the wanted one is bridged where the next is too far, or there is none. */
+  private bridged(
+    held: Held,
+    load: AttainableLoad,
+    wantedKg: number,
+    reps: number,
+    capPercent: number,
+    mostReps: number,
+  ): Dose {
+    const { wanted, loads } = held;
+    const words = `${this.kg(load.kg)}: ${recipeWords(load.recipe)}`;
+    const next = nearestLoad(loads, load.kg, 'nextUp');
+    const coarse = !next || next.kg > load.kg * (1 + capPercent / 100) + 1e-9;
+    const counted = this.workKind() === 'reps';
+    const short = wantedKg > load.kg * NEAR_ENOUGH;
+    // What is guessed is not worth bridging: the first weeks will tell.
+    if (!coarse || !short || !counted || wanted.estimate.basis === 'guess') {
+      this.say('attainable', `Nearest from the kit: ${words}.`);
+      return { amount: this.limited(reps), load };
+    }
+    const full = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
+    const bridge = full.reps > mostReps ? { reps: mostReps } : full;
+    const slower = bridge.tempo ? ', three counts down' : '';
+    const why = next
+      ? `the next is ${this.kg(next.kg)}, ${growth(load.kg, next.kg)} up`
+      : 'that is the heaviest there is';
+    if (bridge.reps === reps && !bridge.tempo) {
+      this.say('attainable', `Nearest from the kit: ${words}; ${why}.`);
+      return { amount: reps, load };
+    }
+    this.say(
+      'attainable',
+      `${words}; ${why}. Bridge: ${bridge.reps} reps${slower} are worth the missing ${this.kg(wantedKg - load.kg)}.`,
+      'bridge',
+    );
+    this.marks.push({
+      kind: 'bridge',
+      words: next
+        ? `${bridge.reps} reps${slower}: next is ${this.kg(next.kg)}`
+        : `heaviest there is: ${bridge.reps} reps${slower}`,
+    });
+    return { amount: bridge.reps, load, tempo: bridge.tempo };
+  }
+
+  // Step 4 and 5 without a load.
+
+  private unloaded(ask: Ask | undefined, lastCell: ReadyCell | undefined): Dose {
+    const { prescription } = this.placement;
+    const amount = ask?.kind === 'amount' && lastCell ? ask.amount : startAmount(prescription.work);
+    const limited = this.limited(amount);
+    this.say('target', ask ? ask.reason : this.plainWords(limited));
+    this.say(
+      'attainable',
+      limited < amount
+        ? `Held to ${limited} s by a caution.`
+        : 'Body weight: the version itself sets how heavy it is.',
+    );
+    if (ask?.kind === 'amount' && ask.gate) this.gate(limited);
+    return { amount: limited };
+  }
+
+  /** At the top of the range with body weight: what the way to the next rung still needs. */
+  private gate(amount: number): void {
+    const { catalog, owned, participant } = this.context;
+    const { version, prescription } = this.placement;
+    const ladder = version?.ladderId === undefined ? undefined : catalog.ladders.get(version.ladderId);
+    const at = ladder?.rungs.findIndex(({ id }) => id === version?.rung?.id) ?? -1;
+    const next = at >= 0 ? catalog.versionByRung.get(ladder?.rungs[at + 1]?.id ?? '') : undefined;
+    const gate = version?.rung?.gate;
+    if (!next || !gate) return;
+    const conditions = participant.cautions.map(({ condition }) => condition);
+    const closed =
+      owned.missing(next.needs).length > 0
+        ? 'the kit lacks what it needs'
+        : applyCautions(next, conditions, catalog).kind === 'blocked'
+          ? 'a caution is against it'
+          : next.exercise.loading?.required &&
+              !next.exercise.loading.holds.some((hold) => owned.loads(hold).length)
+            ? 'there is nothing to hold'
+            : undefined;
+    if (closed) {
+      this.say('target', `The next rung, “${next.name}”, stays closed: ${closed}.`);
+    } else if (prescription.sets >= gate.sets && amount >= (gate.reps ?? gate.seconds ?? 0)) {
+      this.say(
+        'target',
+        `That is the gate, ${gateWords(gate)}, to “${next.name}”. The step is the coach’s.`,
+        'gate',
+      );
+      this.marks.push({ kind: 'gate', words: `at the gate, next: ${next.name}` });
+    } else {
+      this.say(
+        'target',
+        `The gate to “${next.name}” is ${gateWords(gate)}: the plan stops short of it.`,
+        'gate',
+      );
+      this.marks.push({ kind: 'gate', words: `range full; gate is ${gateWords(gate)}` });
+    }
+  }
+
+  // The coach's hand, and writing it down.
+
+  private byHand(
+    plain: { work: CellWork; load: CellLoad | undefined },
+    override: Override | undefined,
+  ): { work: CellWork; load: CellLoad | undefined } {
+    if (!override) return plain;
+    const { sets, amount, loadKg } = override;
+    let { work, load } = plain;
+    if (sets !== undefined) work = { ...work, sets };
+    if (amount !== undefined) work = { ...work, amount };
+    if (loadKg !== undefined) {
+      const held = this.placement.held;
+      const hold = held?.hold ?? this.placement.version?.exercise.loading?.holds[0] ?? 'none';
+      const near = nearestLoad(held?.loads ?? this.context.owned.loads(hold), loadKg, 'nearest');
+      const exact = near && Math.abs(near.kg - loadKg) < 0.005 ? near : undefined;
+      load = exact
+        ? this.cellLoad(exact)
+        : {
+            kg: loadKg,
+            hold,
+            words: near ? `not in the kit; nearest is ${recipeWords(near.recipe)}` : 'not in the kit',
+          };
+    }
+    if (sets !== undefined || amount !== undefined || loadKg !== undefined) {
+      this.say('byHand', `Set by hand: ${override.reason}`, 'byHand');
+    }
+    this.marks.push({ kind: 'byHand', words: `by hand: ${override.reason}` });
+    return { work, load };
+  }
+
+  private cellLoad({ kg, recipe }: AttainableLoad): CellLoad {
+    return { kg, hold: recipe.hold, recipe, words: recipeWords(recipe) };
+  }
+
+  private workKind(): CellWork['kind'] {
+    const { kind } = this.placement.prescription.work;
+    return kind === 'time' || kind === 'hold' ? kind : 'reps';
+  }
+
+  /** One-sided exercises are done on both sides whatever the plan says; others only when it says so. */
+  private perSide(): boolean {
+    const { prescription, slot, version } = this.placement;
+    const laterality = version?.exercise.laterality;
+    if (laterality === 'eachSide') return true;
+    return prescription.perSide && (laterality === 'alternating' || slot.source.kind === 'exercise');
+  }
+
+  private limited(amount: number): number {
+    return this.workKind() === 'hold' ? Math.min(amount, this.placement.limits.holdAtMostSeconds) : amount;
+  }
+
+  private wantedWords({ kg, reps, reserve, estimate, source, eased }: Wanted): string {
+    const whole = Math.round(reps);
+    const percent = Math.round(percentOfMax(reps + reserve));
+    const max = this.kg(estimate.maxKg);
+    const from =
+      estimate.from && `${estimate.from.reps + estimate.from.reserve} × ${this.kg(estimate.from.loadKg)}`;
+    const maxWords = {
+      tested: `${max}, the maximum after ${from ?? ''}`,
+      carried: `${max}, carried over from ${from ?? ''} of a related exercise and set low`,
+      guess: `${max}, a careful guess from body mass, as no set is known yet`,
+    }[estimate.basis];
+    if (source === 'load' && !eased) return `The plan says ${this.kg(kg)}.`;
+    if (source === 'percent' && !eased) return `The plan’s share of ${maxWords}: ${this.kg(kg)}.`;
+    return `${whole} with ${reserve} left is ${percent} % of ${maxWords}: ${this.kg(kg)}.`;
+  }
+
+  private plainWords(amount: number): string {
+    return this.workKind() === 'reps' ? `${amount} reps as planned.` : `${amount} s as planned.`;
+  }
+
+  private writeWords(work: CellWork, load: CellLoad | undefined): string {
+    const what = work.kind === 'reps' ? String(work.amount) : `${work.amount} s`;
+    const side = work.perSide ? ' each side' : '';
+    return `${work.sets} × ${what}${side}${load ? ` with ${this.kg(load.kg)}` : ''}, rest ${work.restSeconds} s.`;
+  }
+
+  private kg(kg: number): string {
+    return formatLoad(kg, this.context.unit);
+  }
+
+  private say(step: TraceStep['step'], sentence: string, acted?: TraceStep['acted']): void {
+    this.trace.push(acted ? { step, sentence, acted } : { step, sentence });
+  }
+}
+
+function tempoPart(tempo: Tempo | undefined): { tempo?: Tempo } {
+  return tempo ? { tempo } : {};
+}
+
+function growth(fromKg: number, toKg: number): string {
+  return `${Math.round((toKg / fromKg - 1) * 100)} %`;
+}
+
+function changeSince(last: ReadyCell, work: CellWork, load: CellLoad | undefined): Change {
+  return {
+    kg: (load?.kg ?? 0) - (last.load?.kg ?? 0),
+    amount: work.amount - last.work.amount,
+    sets: work.sets - last.work.sets,
+  };
+}

@@ -1,0 +1,7 @@
+/**
+ * Strength: from a set that was done to the maximum it implies, from a maximum to the load for so many
+ * repetitions with so many left, and back. Pure arithmetic; people and exercises come in as arguments.
+ */
+export * from './one-rep-max';
+export * from './load-chart';
+export * from './estimate';

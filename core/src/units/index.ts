@@ -1,0 +1,6 @@
+/**
+ * Units: loads are kept in kilograms, times in seconds, heights in centimetres; a reader's unit is a matter
+ * of showing. This folder converts, rounds for the eye, and reads what a person types.
+ */
+export * from './mass';
+export * from './duration';

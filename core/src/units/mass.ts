@@ -1,0 +1,51 @@
+/** The units a load can be read in. */
+export type MassUnit = 'kg' | 'lb';
+
+/** Kilograms in one pound, exactly. Source: international yard and pound agreement, 1959. */
+export const KG_PER_POUND = 0.45359237;
+
+/** Pounds in, kilograms out. Source: international yard and pound agreement, 1959. */
+export function kgFromPounds(pounds: number): number {
+  return pounds * KG_PER_POUND;
+}
+
+/** Kilograms in, pounds out. Source: international yard and pound agreement, 1959. */
+export function poundsFromKg(kg: number): number {
+  return kg / KG_PER_POUND;
+}
+
+/** A mass in the reader's unit, as a plain number without rounding. */
+export function inUnit(kg: number, unit: MassUnit): number {
+  return unit === 'kg' ? kg : poundsFromKg(kg);
+}
+
+/** A mass typed in the reader's unit, as kilograms. */
+export function fromUnit(value: number, unit: MassUnit): number {
+  return unit === 'kg' ? value : kgFromPounds(value);
+}
+
+const STEP_SHOWN: Record<MassUnit, number> = { kg: 0.05, lb: 0.1 };
+
+/**
+ * A load as a coach would write it, without its unit: to the nearest 0.05 kg or 0.1 lb, no trailing zeros.
+ * The finest plate in use is 0.25 kg, a mark on a bottle about 0.1 kg, so nothing readable is lost
+ * (common practice, no published source).
+ */
+export function formatMass(kg: number, unit: MassUnit): string {
+  const step = STEP_SHOWN[unit];
+  const shown = Math.round(inUnit(kg, unit) / step) * step;
+  return String(Number(shown.toFixed(2)));
+}
+
+/** `formatMass` with the unit behind it: "12.5 kg". */
+export function formatLoad(kg: number, unit: MassUnit): string {
+  return `${formatMass(kg, unit)} ${unit}`;
+}
+
+/**
+ * Two loads are the same when they agree to a milligram: far below any scale, far above the rounding of sums
+ * of plates in floating point.
+ */
+export function massKey(kg: number): number {
+  return Math.round(kg * 1e6);
+}

@@ -1,0 +1,30 @@
+import { formatClock, formatLoad, formatMass, fromUnit, inUnit, kgFromPounds, poundsFromKg } from './index';
+
+describe('units', () => {
+  it('knows the pound exactly', () => {
+    // Source: international yard and pound agreement, 1959: 1 lb = 0.453 592 37 kg.
+    expect(kgFromPounds(1)).toBe(0.45359237);
+    expect(kgFromPounds(100)).toBeCloseTo(45.359237, 9);
+    expect(poundsFromKg(0.45359237)).toBe(1);
+  });
+
+  it('comes back from the reader’s unit to the same mass', () => {
+    for (const kg of [0.5, 2.27, 20, 62.5]) {
+      expect(fromUnit(inUnit(kg, 'lb'), 'lb')).toBeCloseTo(kg, 12);
+      expect(fromUnit(inUnit(kg, 'kg'), 'kg')).toBe(kg);
+    }
+  });
+
+  it('writes a load the way it is stamped, without noise', () => {
+    expect(formatLoad(11.25, 'kg')).toBe('11.25 kg');
+    expect(formatLoad(1.29766, 'kg')).toBe('1.3 kg');
+    expect(formatMass(0.1 + 0.2, 'kg')).toBe('0.3');
+    expect(formatLoad(kgFromPounds(15), 'lb')).toBe('15 lb');
+    expect(formatLoad(kgFromPounds(2.5), 'lb')).toBe('2.5 lb');
+  });
+
+  it('writes times as a clock', () => {
+    expect(formatClock(754)).toBe('12:34');
+    expect(formatClock(59.6)).toBe('1:00');
+  });
+});

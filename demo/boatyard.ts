@@ -1,0 +1,411 @@
+/**
+ * The demo: the evening strength class of a small boatyard and sail loft on an invented coast. Everyone in it is
+ * made up. `npm run generate` writes it to boatyard.dray.json, which a fresh browser profile opens with.
+ */
+import {
+  kgFromPounds,
+  type Block,
+  type DrayDocument,
+  type Implement,
+  type Kit,
+  type Participant,
+  type Prescription,
+  type PrescriptionByTier,
+  type Prop,
+  type Session,
+  type Slot,
+} from '@dray/core';
+
+const WATER_20C = 0.9982;
+
+function props(...names: Prop[]): Implement[] {
+  return names.map((prop) => ({ kind: 'prop', id: `prop-${prop}`, prop }));
+}
+
+function dumbbells(count: number, ...masses: number[]): Implement[] {
+  return masses.map((massKg) => ({
+    kind: 'fixed',
+    id: `dumbbell-${massKg.toFixed(2)}`,
+    form: 'dumbbell',
+    massKg,
+    count,
+  }));
+}
+
+function kettlebells(...masses: number[]): Implement[] {
+  return masses.map((massKg) => ({
+    kind: 'fixed',
+    id: `kettlebell-${massKg}`,
+    form: 'kettlebell',
+    massKg,
+    count: 1,
+  }));
+}
+
+const kits: Kit[] = [
+  {
+    id: 'kit-loft',
+    name: 'The loft rack',
+    unit: 'kg',
+    implements: [
+      ...dumbbells(2, 4, 6, 8, 9, 10, 12.5, 15, 17.5),
+      ...kettlebells(8, 12, 14, 16, 18, 20),
+      ...props('mat', 'chair', 'wall', 'step', 'post'),
+    ],
+  },
+  {
+    id: 'kit-bram',
+    name: 'Bram’s shed',
+    unit: 'kg',
+    implements: [
+      {
+        kind: 'adjustable',
+        id: 'pair-bram',
+        handleKg: 2,
+        handles: 2,
+        plates: [
+          { massKg: 10, count: 4 },
+          { massKg: 5, count: 4 },
+          { massKg: 2.5, count: 4 },
+          { massKg: 1.25, count: 4 },
+          { massKg: 0.5, count: 4 },
+        ],
+      },
+      ...props('mat', 'chair', 'wall', 'step', 'post'),
+    ],
+  },
+  {
+    id: 'kit-odile',
+    name: 'Odile’s kitchen',
+    unit: 'kg',
+    implements: [
+      {
+        kind: 'fillable',
+        id: 'bottles-odile',
+        name: 'bottle',
+        emptyKg: 0.05,
+        capacityLitres: 2,
+        densityKgPerLitre: WATER_20C,
+        stepLitres: 0.1,
+        count: 2,
+      },
+      {
+        kind: 'fillable',
+        id: 'jug-odile',
+        name: 'jug',
+        emptyKg: 0.2,
+        capacityLitres: 5,
+        densityKgPerLitre: WATER_20C,
+        stepLitres: 0.25,
+        count: 1,
+      },
+      ...props('mat', 'chair', 'wall', 'counter'),
+    ],
+  },
+  {
+    id: 'kit-tamsin',
+    name: 'Tamsin’s two pairs',
+    unit: 'kg',
+    implements: [...dumbbells(2, 5, 10), ...props('mat', 'chair', 'wall')],
+  },
+  {
+    id: 'kit-anselm',
+    name: 'Anselm’s pilot house',
+    unit: 'lb',
+    implements: [
+      ...dumbbells(2, ...[10, 15, 20, 25, 30].map(kgFromPounds)),
+      ...props('mat', 'chair', 'wall', 'counter'),
+    ],
+  },
+  {
+    id: 'kit-wendel',
+    name: 'Wendel’s empty room',
+    unit: 'kg',
+    implements: props('mat', 'chair', 'wall', 'post'),
+  },
+];
+
+type Someone = Pick<Participant, 'id' | 'name' | 'role' | 'bodyMassKg' | 'tier' | 'kitIds'> &
+  Partial<Participant>;
+
+function someone(person: Someone): Participant {
+  return {
+    unit: 'kg',
+    tiers: {},
+    rungs: {},
+    cautions: [],
+    knownSets: [],
+    formula: 'epley',
+    notes: '',
+    ...person,
+  };
+}
+
+const participants: Participant[] = [
+  someone({
+    id: 'bram',
+    name: 'Bram',
+    role: 'rigger · plates in the shed',
+    bodyMassKg: 84,
+    tier: 'advanced',
+    kitIds: ['kit-bram'],
+    rungs: { hinge: 'hinge-pair' },
+    knownSets: [
+      { exerciseId: 'shoulder-pair-squat', loadKg: 44, reps: 8, reserve: 1, date: '2026-10-20' },
+      { exerciseId: 'pair-row', loadKg: 39, reps: 9, reserve: 1, date: '2026-10-20' },
+      { exerciseId: 'pair-hinge', loadKg: 69, reps: 8, reserve: 2, date: '2026-10-23' },
+    ],
+  }),
+  someone({
+    id: 'odile',
+    name: 'Odile',
+    role: 'retired cook · bottles, a jug',
+    bodyMassKg: 61,
+    tier: 'beginner',
+    tiers: { hinge: 'intermediate', row: 'intermediate' },
+    kitIds: ['kit-odile'],
+    cautions: [{ condition: 'lowBoneDensity' }],
+    rungs: { squat: 'squat-seat', 'press-up': 'press-counter', brace: 'brace-counter' },
+    knownSets: [
+      { exerciseId: 'seat-squat', loadKg: 4.1, reps: 12, reserve: 2, date: '2026-10-20' },
+      { exerciseId: 'supported-row', loadKg: 4.5, reps: 10, reserve: 2, date: '2026-10-20' },
+    ],
+  }),
+  someone({
+    id: 'tamsin',
+    name: 'Tamsin',
+    role: 'sailmaker · two pairs',
+    bodyMassKg: 68,
+    tier: 'intermediate',
+    kitIds: ['kit-tamsin'],
+    cautions: [{ condition: 'soreKnee', note: 'left, after long days on the floor' }],
+    rungs: { 'press-up': 'press-floor', 'floor-thrust': 'thrust-chair-jump' },
+    knownSets: [
+      { exerciseId: 'goblet-squat', loadKg: 10, reps: 14, reserve: 2, date: '2026-10-20' },
+      { exerciseId: 'one-arm-row', loadKg: 10, reps: 12, reserve: 2, date: '2026-10-20' },
+      { exerciseId: 'pair-hinge', loadKg: 20, reps: 15, reserve: 3, date: '2026-10-23' },
+    ],
+  }),
+  someone({
+    id: 'anselm',
+    name: 'Anselm',
+    role: 'harbour pilot · five pairs in lb',
+    unit: 'lb',
+    bodyMassKg: 92,
+    tier: 'intermediate',
+    tiers: { thrust: 'advanced' },
+    kitIds: ['kit-anselm'],
+    cautions: [{ condition: 'highBloodPressure', note: 'treated, checked in spring' }],
+    formula: 'brzycki',
+    knownSets: [
+      { exerciseId: 'goblet-squat', loadKg: kgFromPounds(25), reps: 12, reserve: 3, date: '2026-10-20' },
+      { exerciseId: 'one-arm-row', loadKg: kgFromPounds(25), reps: 10, reserve: 3, date: '2026-10-20' },
+    ],
+  }),
+  someone({
+    id: 'juno',
+    name: 'Juno',
+    role: 'apprentice · the loft rack',
+    bodyMassKg: 63,
+    tier: 'intermediate',
+    tiers: { thrust: 'advanced', brace: 'advanced' },
+    kitIds: ['kit-loft'],
+    rungs: { 'press-up': 'press-floor' },
+    knownSets: [
+      { exerciseId: 'goblet-squat', loadKg: 20, reps: 8, reserve: 2, date: '2026-10-20' },
+      { exerciseId: 'one-arm-row', loadKg: 12.5, reps: 10, reserve: 2, date: '2026-10-20' },
+    ],
+  }),
+  someone({
+    id: 'wendel',
+    name: 'Wendel',
+    role: 'boatbuilder · a chair, a post',
+    bodyMassKg: 79,
+    tier: 'intermediate',
+    kitIds: ['kit-wendel'],
+    cautions: [{ condition: 'shoulder', note: 'right, catches above shoulder height' }],
+  }),
+];
+
+const left = (reps: number): Prescription['target'] => ({ kind: 'reserve', reps });
+const NO_TARGET: Prescription['target'] = { kind: 'none' };
+
+function reps(
+  sets: number,
+  low: number,
+  high: number | null,
+  reserve: number,
+  perSide = false,
+): Prescription {
+  const work: Prescription['work'] =
+    high === null ? { kind: 'reps', reps: low } : { kind: 'range', low, high };
+  return { sets, work, perSide, target: left(reserve) };
+}
+
+function timed(kind: 'time' | 'hold', sets: number, seconds: number, perSide = false): Prescription {
+  return { sets, work: { kind, seconds }, perSide, target: NO_TARGET };
+}
+
+function alike(prescription: Prescription): PrescriptionByTier {
+  return { beginner: prescription, intermediate: prescription, advanced: prescription };
+}
+
+function ladderSlot(id: string, ladderId: string, prescriptions: PrescriptionByTier): Slot {
+  return { id, source: { kind: 'ladder', ladderId }, prescriptions };
+}
+
+function loosenSlot(id: string, exerciseId: string, seconds: number, perSide = false): Slot {
+  return {
+    id,
+    source: { kind: 'exercise', exerciseId },
+    prescriptions: alike(timed('time', 1, seconds, perSide)),
+  };
+}
+
+function warmUp(prefix: string): Block {
+  return {
+    id: `${prefix}-warm-up`,
+    kind: 'warmUp',
+    restSeconds: 0,
+    slots: [
+      loosenSlot(`${prefix}-march`, 'easy-march', 90),
+      loosenSlot(`${prefix}-sweeps`, 'arm-sweeps', 45),
+      loosenSlot(`${prefix}-bow`, 'reach-and-bow', 45),
+    ],
+  };
+}
+
+function coolDown(prefix: string): Block {
+  return {
+    id: `${prefix}-cool-down`,
+    kind: 'coolDown',
+    restSeconds: 0,
+    slots: [
+      loosenSlot(`${prefix}-thigh-front`, 'thigh-front-stretch', 30, true),
+      loosenSlot(`${prefix}-thigh-back`, 'thigh-back-stretch', 30, true),
+      loosenSlot(`${prefix}-chest`, 'chest-opener', 30),
+    ],
+  };
+}
+
+const tuesday: Session = {
+  id: 'tuesday',
+  name: 'Tuesday, whole body',
+  budgetMinutes: 40,
+  blocks: [
+    warmUp('tue'),
+    {
+      id: 'tue-a',
+      kind: 'superset',
+      restSeconds: 60,
+      slots: [
+        ladderSlot('tue-squat', 'squat', {
+          beginner: reps(3, 12, null, 2),
+          intermediate: reps(3, 10, null, 2),
+          advanced: reps(3, 6, 8, 1),
+        }),
+        ladderSlot('tue-row', 'row', {
+          beginner: reps(3, 10, null, 2, true),
+          intermediate: reps(3, 10, null, 2, true),
+          advanced: reps(3, 8, null, 1, true),
+        }),
+      ],
+    },
+    {
+      id: 'tue-b',
+      kind: 'straight',
+      restSeconds: 60,
+      slots: [
+        ladderSlot('tue-press', 'press-up', {
+          beginner: reps(2, 8, null, 2),
+          intermediate: reps(3, 8, 12, 2),
+          advanced: reps(3, 12, null, 1),
+        }),
+      ],
+    },
+    {
+      id: 'tue-c',
+      kind: 'straight',
+      restSeconds: 75,
+      slots: [
+        {
+          ...ladderSlot('tue-hinge', 'hinge', {
+            beginner: reps(2, 12, null, 3),
+            intermediate: reps(3, 10, null, 2),
+            advanced: reps(3, 8, null, 2),
+          }),
+          scheme: { kind: 'cappedPercent', percentPerWeek: 5, capPercent: 10 },
+        },
+      ],
+    },
+    {
+      id: 'tue-d',
+      kind: 'circuit',
+      restSeconds: 30,
+      slots: [
+        ladderSlot('tue-plank', 'brace', {
+          beginner: timed('hold', 2, 20),
+          intermediate: timed('hold', 3, 30),
+          advanced: timed('hold', 3, 40),
+        }),
+        ladderSlot('tue-thrust', 'floor-thrust', {
+          beginner: timed('time', 2, 45),
+          intermediate: timed('time', 3, 45),
+          advanced: timed('time', 3, 45),
+        }),
+      ],
+    },
+    coolDown('tue'),
+  ],
+};
+
+const friday: Session = {
+  id: 'friday',
+  name: 'Friday, short and heavy',
+  budgetMinutes: 25,
+  blocks: [
+    warmUp('fri'),
+    {
+      id: 'fri-a',
+      kind: 'straight',
+      restSeconds: 90,
+      slots: [
+        ladderSlot('fri-hinge', 'hinge', {
+          beginner: reps(2, 10, null, 3),
+          intermediate: reps(3, 8, null, 2),
+          advanced: reps(4, 5, null, 2),
+        }),
+      ],
+    },
+    {
+      id: 'fri-b',
+      kind: 'superset',
+      restSeconds: 45,
+      slots: [
+        ladderSlot('fri-press', 'press-up', alike(reps(3, 8, 10, 2))),
+        ladderSlot('fri-row', 'row', alike(reps(3, 8, 10, 2, true))),
+      ],
+    },
+    coolDown('fri'),
+  ],
+};
+
+export const boatyard: DrayDocument = {
+  format: 'dray',
+  version: 1,
+  settings: { unit: 'kg' },
+  kits,
+  participants,
+  sessions: [tuesday, friday],
+  programs: [
+    {
+      id: 'autumn',
+      name: 'Four weeks before the slip',
+      startDate: '2026-11-24',
+      weeks: [1, 2, 3, 4].map((week) => ({ week, sessionIds: ['tuesday', 'friday'] })),
+      scheme: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
+    },
+  ],
+  overrides: [],
+  log: [],
+};

@@ -1,0 +1,13 @@
+// Karma for both test projects: headless Chromium as this machine provides it.
+const flags = require('./chromium-flags.cjs');
+
+module.exports = (config) =>
+  config.set({
+    frameworks: ['jasmine'],
+    plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
+    reporters: ['dots'],
+    customLaunchers: { ChromeHeadlessPlain: { base: 'ChromeHeadless', flags } },
+    client: { jasmine: { random: true, failSpecWithNoExpectations: true } },
+    restartOnFileChange: false,
+    logLevel: config.LOG_WARN,
+  });
