@@ -1,0 +1,32 @@
+import type { Routes } from '@angular/router';
+
+/** One folder a screen, each loaded when it is first opened. */
+export const routes: Routes = [
+  { path: '', pathMatch: 'full', redirectTo: 'plan' },
+  {
+    path: 'plan',
+    title: 'Plan · Dray',
+    loadComponent: () => import('./plan/plan').then((m) => m.PlanScreen),
+  },
+  {
+    path: 'board',
+    title: 'Board · Dray',
+    loadComponent: () => import('./board/board').then((m) => m.BoardScreen),
+  },
+  {
+    path: 'card',
+    title: 'Card · Dray',
+    loadComponent: () => import('./card/card').then((m) => m.CardScreen),
+  },
+  {
+    path: 'card/:participant',
+    title: 'Card · Dray',
+    loadComponent: () => import('./card/card').then((m) => m.CardScreen),
+  },
+  {
+    path: 'settings',
+    title: 'Settings · Dray',
+    loadComponent: () => import('./settings/settings').then((m) => m.SettingsScreen),
+  },
+  { path: '**', redirectTo: 'plan' },
+];

@@ -1,0 +1,57 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatDialog } from '@angular/material/dialog';
+import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { DocumentStore } from './state/document-store';
+import { ThemeChoice } from './state/theme';
+
+const SCREENS = [
+  { path: '/plan', name: 'Plan', key: '1' },
+  { path: '/board', name: 'Board', key: '2' },
+  { path: '/card', name: 'Card', key: '3' },
+] as const;
+
+/** The frame: the way between screens, and the keys that work on all of them. */
+@Component({
+  selector: 'dray-root',
+  imports: [RouterOutlet, RouterLink, RouterLinkActive],
+  templateUrl: './app.html',
+  styleUrl: './app.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'onKey($event)' },
+})
+export class App {
+  private readonly router = inject(Router);
+  private readonly dialog = inject(MatDialog);
+  protected readonly documents = inject(DocumentStore);
+  protected readonly theme = inject(ThemeChoice).theme;
+  protected readonly screens = SCREENS;
+
+  protected onKey(event: KeyboardEvent): void {
+    const command = event.ctrlKey || event.metaKey;
+    if (command && !event.altKey && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      if (event.shiftKey) this.documents.redo();
+      else this.documents.undo();
+    } else if (command && event.key.toLowerCase() === 'y') {
+      event.preventDefault();
+      this.documents.redo();
+    } else if (!command && !event.altKey && !isTyping(event.target)) {
+      this.plainKey(event);
+    }
+  }
+
+  private plainKey(event: KeyboardEvent): void {
+    const screen = SCREENS.find(({ key }) => key === event.key);
+    if (screen) void this.router.navigateByUrl(screen.path);
+    if (event.key === '?') void this.showKeys();
+  }
+
+  protected async showKeys(): Promise<void> {
+    const { KeyList } = await import('./ui/key-list');
+    if (this.dialog.openDialogs.length === 0) this.dialog.open(KeyList, { width: '560px' });
+  }
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
+}

@@ -1,0 +1,127 @@
+import { computed, inject } from '@angular/core';
+import {
+  BLOCKS,
+  CONDITION_WORDS,
+  type Block,
+  type Cell,
+  type Override,
+  type RankedSubstitute,
+} from '@dray/core';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+
+interface BoardState {
+  readonly row: number;
+  readonly column: number;
+}
+
+export interface BlockHead {
+  readonly block: Block;
+  readonly name: string;
+  readonly span: number;
+}
+
+/** What an override sets, without the cell it is for. */
+export type ByHand = Omit<Override, 'id' | 'participantId' | 'slotId'>;
+
+/** The board on screen, which cell is looked at, and the coach's hand on it. */
+export const BoardStore = signalStore(
+  withState<BoardState>({ row: 0, column: 0 }),
+  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
+  withComputed(({ view }) => {
+    /** Columns on screen with their place in the board's rows. */
+    const columns = computed(() =>
+      (view.board()?.columns ?? [])
+        .map((column, at) => ({ ...column, at }))
+        .filter(({ block }) => view.loosening() || BLOCKS[block.kind].lettered)
+        .map((column, index, all) => ({
+          ...column,
+          index,
+          first: all[index - 1]?.block.id !== column.block.id,
+          partner: all[index - 1]?.block.id === column.block.id && BLOCKS[column.block.kind].grouped,
+        })),
+    );
+    return {
+      columns,
+      heads: computed<BlockHead[]>(() => {
+        const heads: BlockHead[] = [];
+        for (const { block } of columns()) {
+          const last = heads.at(-1);
+          if (last?.block.id === block.id) heads[heads.length - 1] = { ...last, span: last.span + 1 };
+          else heads.push({ block, name: BLOCKS[block.kind].name, span: 1 });
+        }
+        return heads;
+      }),
+      rows: computed(() =>
+        (view.board()?.rows ?? []).map(({ participant, cells }) => ({
+          participant,
+          conditions: participant.cautions.map(({ condition }) => CONDITION_WORDS[condition]).join(', '),
+          cells,
+        })),
+      ),
+    };
+  }),
+  withComputed(({ rows, columns, row, column }) => ({
+    at: computed(() => ({
+      row: Math.max(0, Math.min(row(), rows().length - 1)),
+      column: Math.max(0, Math.min(column(), columns().length - 1)),
+    })),
+  })),
+  withComputed(({ rows, columns, at, documents, view }) => {
+    const selected = computed<Cell | undefined>(() => {
+      const column = columns()[at().column];
+      return column && rows()[at().row]?.cells[column.at];
+    });
+    return {
+      selected,
+      selectedColumn: computed(() => columns()[at().column]),
+      selectedPerson: computed(() => rows()[at().row]?.participant),
+      alternatives: computed<readonly RankedSubstitute[]>(() => {
+        const document = documents.document();
+        const session = view.session();
+        const cell = selected();
+        if (!document || !session || !cell) return [];
+        return view.resolver.alternatives(document, cell, { sessionId: session.id, week: view.week() });
+      }),
+    };
+  }),
+  withMethods((store) => ({
+    select(row: number, column: number): void {
+      patchState(store, {
+        row: Math.max(0, Math.min(row, store.rows().length - 1)),
+        column: Math.max(0, Math.min(column, store.columns().length - 1)),
+      });
+    },
+
+    /** Puts the coach's hand on the selected cell; what stood by hand in the same weeks gives way. */
+    setByHand(byHand: ByHand): void {
+      const cell = store.selected();
+      const person = store.selectedPerson();
+      if (!cell || !person) return;
+      const override: Override = {
+        ...byHand,
+        id: crypto.randomUUID(),
+        participantId: cell.participantId,
+        slotId: cell.slotId,
+      };
+      const label = `${person.name}, ${store.selectedColumn()?.name ?? ''} by hand`;
+      store.documents.edit(label, (document) => ({
+        ...document,
+        overrides: [...document.overrides.filter((other) => !overlaps(other, override)), override],
+      }));
+    },
+
+    dropByHand(overrideId: string): void {
+      store.documents.edit('drop what was set by hand', (document) => ({
+        ...document,
+        overrides: document.overrides.filter(({ id }) => id !== overrideId),
+      }));
+    },
+  })),
+);
+
+function overlaps(a: Override, b: Override): boolean {
+  if (a.participantId !== b.participantId || a.slotId !== b.slotId) return false;
+  return a.fromWeek <= (b.toWeek ?? Infinity) && b.fromWeek <= (a.toWeek ?? Infinity);
+}

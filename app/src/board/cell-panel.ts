@@ -1,0 +1,165 @@
+import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import {
+  formatMass,
+  fromUnit,
+  overrideSchema,
+  type RankedSubstitute,
+  type StepName,
+  type Version,
+} from '@dray/core';
+import { workWords } from '../ui/cell-words';
+import { BoardStore } from './board-store';
+import { LoadLine } from './load-line';
+
+const STEP_WORDS: Record<StepName, string> = {
+  rung: 'Rung',
+  cautions: 'Cautions',
+  kit: 'Kit',
+  target: 'Target',
+  attainable: 'Attainable',
+  write: 'Written',
+  byHand: 'By hand',
+};
+
+/** Why a cell is what it is, what else it could be, and the coach's own hand. */
+@Component({
+  selector: 'dray-cell-panel',
+  imports: [LoadLine],
+  templateUrl: './cell-panel.html',
+  styleUrl: './cell-panel.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CellPanel {
+  protected readonly board = inject(BoardStore);
+  protected readonly unit = this.board.view.unit;
+  readonly done = output<void>();
+
+  /** Open for which cell, and with which version in it. */
+  private readonly opened = signal<{ readonly cell: string; readonly version?: Version } | undefined>(
+    undefined,
+  );
+  protected readonly problem = signal('');
+
+  protected readonly title = computed(() => {
+    const column = this.board.selectedColumn();
+    return [this.board.selectedPerson()?.name, column?.name].filter(Boolean).join(' · ');
+  });
+
+  /** One entry a step, with all its sentences. */
+  protected readonly steps = computed(() => {
+    const steps: { step: StepName; name: string; sentences: string[]; acted?: string }[] = [];
+    for (const { step, sentence, acted } of this.board.selected()?.trace ?? []) {
+      const last = steps.at(-1);
+      if (last?.step === step) {
+        last.sentences.push(sentence);
+        if (acted) last.acted = acted;
+      } else {
+        steps.push({ step, name: STEP_WORDS[step], sentences: [sentence], ...(acted && { acted }) });
+      }
+    }
+    return steps;
+  });
+
+  protected readonly ready = computed(() => {
+    const cell = this.board.selected();
+    return cell?.status === 'ready' ? cell : undefined;
+  });
+
+  private readonly cellKey = computed(() => {
+    const cell = this.board.selected();
+    return cell ? `${cell.participantId} ${cell.slotId} ${cell.week}` : '';
+  });
+
+  protected readonly form = computed(() => {
+    const opened = this.opened();
+    if (opened?.cell !== this.cellKey()) return undefined;
+    const cell = this.ready();
+    return {
+      version: opened.version,
+      versionName: opened.version?.name ?? cell?.version.name ?? '',
+      sets: cell?.work.sets ?? 3,
+      amount: cell?.work.amount ?? 10,
+      seconds: cell ? cell.work.kind !== 'reps' : false,
+      load: cell?.load && !opened.version ? formatMass(cell.load.kg, this.unit()) : '',
+    };
+  });
+
+  protected readonly work = computed(() => {
+    const cell = this.ready();
+    return cell ? workWords(cell) : '';
+  });
+
+  protected open(alternative?: RankedSubstitute): void {
+    this.problem.set('');
+    this.opened.set({ cell: this.cellKey(), ...(alternative && { version: alternative.version }) });
+  }
+
+  protected close(): void {
+    this.opened.set(undefined);
+    this.done.emit();
+  }
+
+  protected drop(): void {
+    const override = this.board.selected()?.override;
+    if (override) this.board.dropByHand(override.id);
+    this.done.emit();
+  }
+
+  /** Only what differs from the cell is set; the rest stays Dray's. */
+  protected apply(
+    event: Event,
+    values: { sets: string; amount: string; load: string; onward: boolean; reason: string },
+  ) {
+    event.preventDefault();
+    const form = this.form();
+    const week = this.board.view.week();
+    const cell = this.ready();
+    if (!form) return;
+    const version = form.version ?? this.versionStandingByHand();
+    const loadKg =
+      values.load === '' || values.load === form.load
+        ? undefined
+        : fromUnit(Number(values.load), this.unit());
+    const sets = Number(values.sets) === form.sets ? cell?.override?.sets : Number(values.sets);
+    const amount = Number(values.amount) === form.amount ? cell?.override?.amount : Number(values.amount);
+    const load = loadKg ?? (form.version ? undefined : cell?.override?.loadKg);
+    const byHand = {
+      fromWeek: week,
+      ...(!values.onward && { toWeek: week }),
+      ...(version?.rung && { rungId: version.rung.id }),
+      ...(version && !version.rung && { exerciseId: version.exercise.id }),
+      ...(sets !== undefined && { sets }),
+      ...(amount !== undefined && { amount }),
+      ...(load !== undefined && { loadKg: load }),
+      reason: values.reason.trim(),
+    };
+    const checked = overrideSchema.safeParse({ ...byHand, id: 'new', participantId: 'new', slotId: 'new' });
+    if (!checked.success) {
+      this.problem.set(problemWords(checked.error.issues[0]?.path[0]));
+      return;
+    }
+    this.board.setByHand(byHand);
+    this.close();
+  }
+
+  private versionStandingByHand(): Version | undefined {
+    const cell = this.ready();
+    const override = cell?.override;
+    return override?.rungId !== undefined || override?.exerciseId !== undefined ? cell?.version : undefined;
+  }
+}
+
+function problemWords(field: PropertyKey | undefined): string {
+  switch (field) {
+    case 'reason':
+      return 'Say why in a few words: it stands beside the cell.';
+    case 'sets':
+      return 'Sets go from 1 to 20.';
+    case 'amount':
+      return 'Reps or seconds go from 1 to 3600.';
+    case 'loadKg':
+      return 'A load is more than 0 and at most 500 kg.';
+    default:
+      return 'Something here cannot be read; check the numbers.';
+  }
+}

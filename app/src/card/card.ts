@@ -1,0 +1,125 @@
+import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input } from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
+import {
+  BLOCKS,
+  blockRounds,
+  CLINICIAN_FIRST,
+  CONDITION_WORDS,
+  formatSeconds,
+  STOP_SIGNS,
+  type Cell,
+  type Warning,
+} from '@dray/core';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+import { CellFace } from '../ui/cell-face';
+import { WeekRamp } from '../ui/week-ramp';
+
+interface CardLine {
+  readonly letter: string;
+  readonly name: string;
+  readonly cell: Cell;
+  readonly cues: readonly string[];
+  readonly breathing: string;
+}
+
+interface CardBlock {
+  readonly id: string;
+  readonly name: string;
+  readonly rest: string;
+  readonly lettered: boolean;
+  readonly lines: readonly CardLine[];
+}
+
+/** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
+@Component({
+  selector: 'dray-card',
+  imports: [CellFace, RouterLink, WeekRamp],
+  templateUrl: './card.html',
+  styleUrl: './card.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CardScreen {
+  /** From the route. */
+  readonly participant = input<string>();
+
+  protected readonly view = inject(ViewStore);
+  private readonly documents = inject(DocumentStore);
+  private readonly router = inject(Router);
+  private readonly window = inject(DOCUMENT).defaultView;
+
+  protected readonly stopSigns = STOP_SIGNS;
+  protected readonly clinicianFirst = CLINICIAN_FIRST;
+  protected readonly people = computed(() => this.documents.document()?.participants ?? []);
+
+  protected readonly person = computed(
+    () =>
+      this.people().find(({ id }) => id === this.participant()) ??
+      (this.participant() ? undefined : this.people()[0]),
+  );
+
+  protected readonly card = computed(() => {
+    const document = this.documents.document();
+    const session = this.view.session();
+    const person = this.person();
+    if (!document || !session || !person) return undefined;
+    return this.view.resolver.card(document, {
+      participantId: person.id,
+      sessionId: session.id,
+      week: this.view.week(),
+    });
+  });
+
+  protected readonly blocks = computed<CardBlock[]>(() => {
+    const card = this.card();
+    return (card?.session.blocks ?? []).map((block) => {
+      const { name, grouped, lettered } = BLOCKS[block.kind];
+      const rounds = blockRounds(block);
+      const rest = block.restSeconds > 0 ? `rest ${formatSeconds(block.restSeconds)}` : '';
+      return {
+        id: block.id,
+        name,
+        lettered,
+        rest: grouped && rounds > 0 ? `in turn, ${rest || 'no rest'} after each round` : rest,
+        lines: block.slots.flatMap((slot) => {
+          const at = card?.columns.findIndex((column) => column.slot.id === slot.id) ?? -1;
+          const cell = card?.cells[at];
+          const column = card?.columns[at];
+          if (!cell || !column) return [];
+          const exercise = cell.status === 'ready' ? cell.version.exercise : undefined;
+          return [
+            {
+              letter: column.letter,
+              name: exercise?.name ?? column.name,
+              cell,
+              cues: exercise?.cues.slice(0, 2) ?? [],
+              breathing: exercise?.breathing ?? '',
+            },
+          ];
+        }),
+      };
+    });
+  });
+
+  /** What a condition asks for in this session, each thing once. */
+  protected readonly cautions = computed(() => {
+    const person = this.person();
+    const warnings = (this.card()?.cells ?? []).flatMap((cell) => cell.warnings);
+    return (person?.cautions ?? []).map(({ condition }) => ({
+      condition: CONDITION_WORDS[condition],
+      words: distinct(warnings.filter((warning) => warning.condition === condition)),
+    }));
+  });
+
+  protected go(participantId: string): void {
+    void this.router.navigate(['/card', participantId]);
+  }
+
+  protected print(): void {
+    this.window?.print();
+  }
+}
+
+function distinct(warnings: readonly Warning[]): string[] {
+  return [...new Set(warnings.map(({ words }) => words))];
+}

@@ -1,0 +1,60 @@
+import { Dexie, type Table } from 'dexie';
+
+/** A record of the document as it is kept: its place in its list beside its value. */
+export interface Row {
+  readonly id: string;
+  readonly at: number;
+  readonly value: unknown;
+}
+
+/** Who wrote last, so that the other tabs know to read again. */
+export interface Revision {
+  readonly id: 'revision';
+  readonly tab: string;
+  readonly count: number;
+}
+
+/** Text being typed that cannot be read yet; it outlives closing the tab. */
+export interface Draft {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** What belongs to this device and not to the document: theme, last view. */
+export interface DeviceRow {
+  readonly id: string;
+  readonly value: unknown;
+}
+
+export const LISTS = ['kits', 'participants', 'sessions', 'programs', 'overrides', 'log'] as const;
+export type ListName = (typeof LISTS)[number];
+
+/** The browser's own store. One table a list of the document, and three small ones around it. */
+export class DrayDb extends Dexie {
+  declare readonly kits: Table<Row, string>;
+  declare readonly participants: Table<Row, string>;
+  declare readonly sessions: Table<Row, string>;
+  declare readonly programs: Table<Row, string>;
+  declare readonly overrides: Table<Row, string>;
+  declare readonly log: Table<Row, string>;
+  declare readonly settings: Table<Row, string>;
+  declare readonly meta: Table<Revision, string>;
+  declare readonly drafts: Table<Draft, string>;
+  declare readonly device: Table<DeviceRow, string>;
+
+  constructor(name = 'dray') {
+    super(name);
+    this.version(1).stores({
+      kits: 'id',
+      participants: 'id',
+      sessions: 'id',
+      programs: 'id',
+      overrides: 'id',
+      log: 'id',
+      settings: 'id',
+      meta: 'id',
+      drafts: 'id',
+      device: 'id',
+    });
+  }
+}

@@ -1,0 +1,233 @@
+import { computed, inject } from '@angular/core';
+import {
+  addBlock,
+  addSlot,
+  BLOCKS,
+  blockRounds,
+  catalog,
+  editBlock,
+  editSlot,
+  formatPrescription,
+  joinWithNext,
+  moveBlock,
+  moveSlot,
+  newBlock,
+  newSlot,
+  nudgeSlot,
+  partFromGroup,
+  removeBlock,
+  removeSlot,
+  schemeOf,
+  programOf,
+  sessionTimeline,
+  slotLetters,
+  slotName,
+  TIERS,
+  type Block,
+  type BlockKind,
+  type Prescription,
+  type Scheme,
+  type Session,
+  type SlotSource,
+  type Tier,
+} from '@dray/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { Device } from '../data/device';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+
+interface PlanState {
+  readonly selectedSlotId: string | undefined;
+  readonly tier: Tier;
+  /** Text that cannot be read yet, by the field it stands in. */
+  readonly drafts: Readonly<Record<string, string>>;
+}
+
+const INITIAL: PlanState = { selectedSlotId: undefined, tier: 'intermediate', drafts: {} };
+
+/** A block as the outline shows it. */
+export interface BlockView {
+  readonly block: Block;
+  readonly name: string;
+  readonly rounds: number;
+  readonly grouped: boolean;
+  readonly slots: readonly SlotView[];
+}
+
+export interface SlotView {
+  readonly slot: Block['slots'][number];
+  readonly letter: string;
+  readonly name: string;
+  readonly grouped: boolean;
+}
+
+/** What a draft is kept under. */
+export function draftKey(slotId: string, tier: Tier): string {
+  return `${slotId} ${tier}`;
+}
+
+/** The session being written, what is selected in it, and every edit the composer can make. */
+export const PlanStore = signalStore(
+  withState(INITIAL),
+  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore), device: inject(Device) })),
+  withComputed(({ view, documents, selectedSlotId }) => {
+    const slots = computed(() => view.session()?.blocks.flatMap(({ slots }) => slots) ?? []);
+    const selected = computed(() => {
+      const lettered = view.session()?.blocks.find(({ kind }) => BLOCKS[kind].lettered)?.slots[0];
+      return slots().find(({ id }) => id === selectedSlotId()) ?? lettered ?? slots()[0];
+    });
+    const program = computed(() => {
+      const document = documents.document();
+      const session = view.session();
+      return document && session && programOf(document, session.id);
+    });
+    return {
+      slots,
+      selected,
+      blocks: computed<BlockView[]>(() => {
+        const session = view.session();
+        const letters: ReadonlyMap<string, string> = session ? slotLetters(session) : new Map();
+        return (session?.blocks ?? []).map((block) => ({
+          block,
+          name: BLOCKS[block.kind].name,
+          rounds: blockRounds(block),
+          grouped: BLOCKS[block.kind].grouped,
+          slots: block.slots.map((slot) => ({
+            slot,
+            letter: letters.get(slot.id) ?? '',
+            name: slotName(slot, catalog),
+            grouped: BLOCKS[block.kind].grouped,
+          })),
+        }));
+      }),
+      timelines: computed(() => {
+        const session = view.session();
+        return session
+          ? TIERS.map((tier) => ({ tier, timeline: sessionTimeline(session, tier, catalog) }))
+          : [];
+      }),
+      scheme: computed(() => {
+        const slot = selected();
+        return slot && schemeOf(slot, program());
+      }),
+    };
+  }),
+  withMethods((store) => {
+    function edit(label: string, change: (session: Session) => Session, key?: string): void {
+      const session = store.view.session();
+      if (session) store.documents.editSession(label, session.id, change, key);
+    }
+    function nameOf(slotId: string): string {
+      const slot = store.slots().find(({ id }) => id === slotId);
+      return slot ? slotName(slot, catalog) : '';
+    }
+    return {
+      select(slotId: string, tier?: Tier): void {
+        patchState(store, { selectedSlotId: slotId, ...(tier && { tier }) });
+      },
+      chooseTier(tier: Tier): void {
+        patchState(store, { tier });
+      },
+      keepDraft(key: string, text: string | undefined): void {
+        const { [key]: _old, ...others } = store.drafts();
+        patchState(store, { drafts: text === undefined ? others : { ...others, [key]: text } });
+        const kept = text === undefined ? store.device.dropDraft(key) : store.device.keepDraft(key, text);
+        void kept.catch(() => undefined);
+      },
+      settle(): void {
+        store.documents.settle();
+      },
+
+      rename(name: string): void {
+        if (name.trim()) edit('session name', (session) => ({ ...session, name: name.trim() }), 'name');
+      },
+      setBudget(minutes: number): void {
+        if (!Number.isInteger(minutes) || minutes < 5 || minutes > 180) return;
+        edit(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }), 'budget');
+      },
+      setPrescription(slotId: string, tier: Tier, prescription: Prescription): void {
+        const label = `${nameOf(slotId)} ${formatPrescription(prescription, store.view.unit())}`;
+        edit(
+          label,
+          (session) =>
+            editSlot(session, slotId, (slot) => ({
+              ...slot,
+              prescriptions: { ...slot.prescriptions, [tier]: prescription },
+            })),
+          draftKey(slotId, tier),
+        );
+      },
+      setScheme(slotId: string, scheme: Scheme | undefined): void {
+        edit('how it grows', (session) =>
+          editSlot(session, slotId, ({ scheme: _old, ...slot }) => (scheme ? { ...slot, scheme } : slot)),
+        );
+      },
+      setRest(blockId: string, seconds: number): void {
+        if (!Number.isInteger(seconds) || seconds < 0 || seconds > 900) return;
+        edit(
+          `rest ${seconds} s`,
+          (session) => editBlock(session, blockId, (block) => ({ ...block, restSeconds: seconds })),
+          `rest ${blockId}`,
+        );
+      },
+      setKind(blockId: string, kind: BlockKind): void {
+        edit(BLOCKS[kind].name, (session) => editBlock(session, blockId, (block) => ({ ...block, kind })));
+      },
+
+      addBlock(kind: BlockKind): string {
+        const id = crypto.randomUUID();
+        edit(`add ${BLOCKS[kind].name.toLowerCase()}`, (session) => addBlock(session, newBlock(id, kind)));
+        return id;
+      },
+      removeBlock(blockId: string): void {
+        edit('take out a block', (session) => removeBlock(session, blockId));
+      },
+      moveBlock(blockId: string, to: number): void {
+        edit('move a block', (session) => moveBlock(session, blockId, to));
+      },
+      nudgeBlock(blockId: string, direction: -1 | 1): void {
+        edit('move a block', (session) =>
+          moveBlock(session, blockId, session.blocks.findIndex(({ id }) => id === blockId) + direction),
+        );
+      },
+
+      addSlot(blockId: string, source: SlotSource): string {
+        const slot = newSlot(crypto.randomUUID(), source, catalog);
+        edit(`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
+        patchState(store, { selectedSlotId: slot.id });
+        return slot.id;
+      },
+      removeSlot(slotId: string): void {
+        edit(`take out ${nameOf(slotId)}`, (session) => removeSlot(session, slotId));
+      },
+      moveSlot(slotId: string, blockId: string, index: number): void {
+        edit(`move ${nameOf(slotId)}`, (session) => moveSlot(session, slotId, blockId, index));
+      },
+      nudgeSlot(slotId: string, direction: -1 | 1): void {
+        edit(`move ${nameOf(slotId)}`, (session) => nudgeSlot(session, slotId, direction));
+      },
+      join(slotId: string): void {
+        edit(`partners for ${nameOf(slotId)}`, (session) => joinWithNext(session, slotId));
+      },
+      part(slotId: string): void {
+        edit(`part ${nameOf(slotId)}`, (session) => partFromGroup(session, slotId, crypto.randomUUID()));
+      },
+    };
+  }),
+  withHooks({
+    onInit(store) {
+      void store.device
+        .drafts()
+        .then((drafts) => patchState(store, { drafts }))
+        .catch(() => undefined);
+    },
+  }),
+);

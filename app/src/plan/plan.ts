@@ -1,0 +1,201 @@
+import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  inject,
+  Injector,
+} from '@angular/core';
+import { MatMenuModule } from '@angular/material/menu';
+import {
+  BLOCKS,
+  catalog,
+  formatClock,
+  SCHEME_WORDS,
+  slotName,
+  TIERS,
+  type BlockKind,
+  type Scheme,
+  type SlotSource,
+  type Tier,
+} from '@dray/core';
+import { SessionPicker } from '../ui/session-picker';
+import { AddExercise } from './add-exercise';
+import { ClassVersions, type ClassVersion } from './class-versions';
+import { draftKey, PlanStore, type SlotView } from './plan-store';
+import { PrescriptionField } from './prescription-field';
+import { PrescriptionForm } from './prescription-form';
+import { TimelineView } from './timeline-view';
+
+const BLOCK_KINDS = Object.keys(BLOCKS) as BlockKind[];
+
+const SCHEMES: Record<Scheme['kind'], Scheme> = {
+  repsThenLoad: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
+  cappedPercent: { kind: 'cappedPercent', percentPerWeek: 5, capPercent: 10 },
+};
+
+/** The composer: one session, written once for three tiers, with its time and what it makes of the class. */
+@Component({
+  selector: 'dray-plan',
+  imports: [
+    AddExercise,
+    CdkDrag,
+    CdkDragHandle,
+    CdkDropList,
+    ClassVersions,
+    MatMenuModule,
+    PrescriptionField,
+    PrescriptionForm,
+    SessionPicker,
+    TimelineView,
+  ],
+  providers: [PlanStore],
+  templateUrl: './plan.html',
+  styleUrl: './plan.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'onKey($event)' },
+})
+export class PlanScreen {
+  protected readonly plan = inject(PlanStore);
+  private readonly injector = inject(Injector);
+  private readonly page = inject(DOCUMENT);
+
+  protected readonly tiers = TIERS;
+  protected readonly blockKinds = BLOCK_KINDS;
+  protected readonly blockFacts = BLOCKS;
+  protected readonly schemes = Object.entries(SCHEME_WORDS).map(([kind, { name }]) => ({ kind, name }));
+
+  protected readonly session = this.plan.view.session;
+  protected readonly unit = this.plan.view.unit;
+  protected readonly slotLists = computed(() => this.plan.blocks().map(({ block }) => `slots-${block.id}`));
+
+  protected readonly times = computed(() =>
+    this.plan.timelines().map(({ tier, timeline }) => ({
+      tier,
+      clock: formatClock(timeline.totalSeconds),
+      over: timeline.totalSeconds > (this.session()?.budgetMinutes ?? 0) * 60,
+    })),
+  );
+
+  protected readonly timeline = computed(
+    () => this.plan.timelines().find(({ tier }) => tier === this.plan.tier())?.timeline,
+  );
+
+  protected readonly selectedName = computed(() => {
+    const slot = this.plan.selected();
+    return slot ? slotName(slot, catalog) : '';
+  });
+
+  protected readonly selectedLetter = computed(() => {
+    const id = this.plan.selected()?.id;
+    const views = this.plan.blocks().flatMap(({ slots }) => slots);
+    return views.find(({ slot }) => slot.id === id)?.letter ?? '';
+  });
+
+  protected readonly selectedBlockRest = computed(() => {
+    const id = this.plan.selected()?.id;
+    const block = this.session()?.blocks.find(({ slots }) => slots.some((slot) => slot.id === id));
+    return block?.restSeconds ?? 0;
+  });
+
+  protected readonly classVersions = computed<ClassVersion[]>(() => {
+    const board = this.plan.view.firstWeek();
+    const column = board?.columns.findIndex(({ slot }) => slot.id === this.plan.selected()?.id) ?? -1;
+    return (board?.rows ?? []).flatMap(({ participant, cells }) => {
+      const cell = cells[column];
+      return cell ? [{ name: participant.name, cell }] : [];
+    });
+  });
+
+  protected fieldId(slotId: string, tier: Tier): string {
+    return `rx-${slotId}-${tier}`;
+  }
+
+  protected key(slotId: string, tier: Tier): string {
+    return draftKey(slotId, tier);
+  }
+
+  protected sameAsBefore({ slot }: SlotView, tier: Tier): boolean {
+    const before = TIERS[TIERS.indexOf(tier) - 1];
+    return (
+      before !== undefined &&
+      JSON.stringify(slot.prescriptions[before]) === JSON.stringify(slot.prescriptions[tier])
+    );
+  }
+
+  protected setScheme(kind: string): void {
+    const slot = this.plan.selected();
+    if (slot) this.plan.setScheme(slot.id, kind in SCHEMES ? SCHEMES[kind as Scheme['kind']] : undefined);
+  }
+
+  // Keys.
+
+  protected onKey(event: KeyboardEvent): void {
+    const typing = event.target instanceof HTMLElement && event.target.matches('input, select, textarea');
+    if (!typing && event.key === 'b' && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      event.preventDefault();
+      this.focus('add-block');
+    }
+  }
+
+  protected onSlotKey(event: KeyboardEvent, { slot }: SlotView, blockId: string): void {
+    if (!event.altKey) return;
+    const act = this.slotAct(event, slot.id, blockId);
+    if (!act) return;
+    event.preventDefault();
+    const focused = this.page.activeElement?.id;
+    act();
+    // Moving an element in the page takes the focus from it.
+    if (focused) this.focus(focused);
+  }
+
+  private slotAct(event: KeyboardEvent, slotId: string, blockId: string): (() => void) | undefined {
+    const direction = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : undefined;
+    if (direction !== undefined && event.shiftKey) return () => this.plan.nudgeBlock(blockId, direction);
+    if (direction !== undefined) return () => this.plan.nudgeSlot(slotId, direction);
+    if (event.code === 'KeyJ') return () => this.plan.join(slotId);
+    if (event.code === 'KeyP') return () => this.plan.part(slotId);
+    if (event.key === 'Delete' || event.key === 'Backspace') return () => this.plan.removeSlot(slotId);
+    return undefined;
+  }
+
+  protected goTo(slotId: string, tier: Tier, direction: 1 | -1): void {
+    const slots = this.plan.slots();
+    const next = slots[slots.findIndex(({ id }) => id === slotId) + direction];
+    if (next) this.focus(this.fieldId(next.id, tier));
+  }
+
+  // Adding.
+
+  protected addBlock(kind: BlockKind): void {
+    this.focus(`add-${this.plan.addBlock(kind)}`);
+  }
+
+  protected addSlot(blockId: string, source: SlotSource): void {
+    this.focus(this.fieldId(this.plan.addSlot(blockId, source), 'beginner'));
+  }
+
+  // Dragging.
+
+  protected dropBlock({ previousIndex, currentIndex }: CdkDragDrop<unknown>): void {
+    const block = this.session()?.blocks[previousIndex];
+    if (block) this.plan.moveBlock(block.id, currentIndex);
+  }
+
+  protected dropSlot({ item, container, currentIndex }: CdkDragDrop<string, string, string>): void {
+    this.plan.moveSlot(item.data, container.data, currentIndex);
+  }
+
+  private focus(id: string): void {
+    afterNextRender(
+      () => {
+        const element = this.page.getElementById(id);
+        element?.focus();
+        if (element instanceof HTMLInputElement && id.startsWith('rx-')) element.select();
+      },
+      { injector: this.injector },
+    );
+  }
+}

@@ -1,0 +1,81 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { BLOCKS, type Block, type Timeline } from '@dray/core';
+
+/** The session drawn to time: blocks under their names, work solid, rest hatched, floor work lower. */
+@Component({
+  selector: 'dray-timeline',
+  template: `
+    <div class="names" aria-hidden="true">
+      @for (block of blocks(); track block.id) {
+        <span [style.left.%]="block.left">{{ block.name }}</span>
+      }
+    </div>
+    <div class="lane" role="img" [attr.aria-label]="words()">
+      @for (block of blocks(); track block.id) {
+        <i class="start" [style.left.%]="block.left"></i>
+      }
+      @for (segment of segments(); track $index) {
+        <b
+          [class]="segment.kind"
+          [class.floor]="segment.onFloor"
+          [class.on]="segment.slotId === selected()"
+          [style.left.%]="segment.left"
+          [style.width.%]="segment.width"
+          (click)="chosen.emit(segment.slotId)"
+          >{{ segment.label }}</b
+        >
+      }
+      @if (budget(); as at) {
+        <i class="budget" [style.left.%]="at"><span>budget</span></i>
+      }
+    </div>
+    <div class="minutes" aria-hidden="true">
+      @for (minute of minutes(); track minute.minute) {
+        <span [style.left.%]="minute.left">{{ minute.minute }}</span>
+      }
+    </div>
+  `,
+  styleUrl: './timeline-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TimelineView {
+  readonly timeline = input.required<Timeline>();
+  readonly sessionBlocks = input.required<readonly Block[]>();
+  readonly budgetMinutes = input.required<number>();
+  readonly selected = input<string>();
+  readonly chosen = output<string>();
+
+  private readonly span = computed(
+    () => Math.max(this.timeline().totalSeconds, this.budgetMinutes() * 60) * 1.02,
+  );
+
+  protected readonly segments = computed(() => {
+    const scale = 100 / this.span();
+    return this.timeline().segments.map((segment) => ({
+      ...segment,
+      left: segment.start * scale,
+      width: (segment.end - segment.start) * scale,
+      label: segment.kind === 'work' && (segment.end - segment.start) * scale > 1.7 ? segment.label : '',
+    }));
+  });
+
+  protected readonly blocks = computed(() => {
+    const scale = 100 / this.span();
+    return this.sessionBlocks().flatMap(({ id, kind }) => {
+      const first = this.timeline().segments.find(({ blockId }) => blockId === id);
+      return first ? [{ id, name: BLOCKS[kind].name, left: first.start * scale }] : [];
+    });
+  });
+
+  protected readonly minutes = computed(() => {
+    const scale = 6000 / this.span();
+    const fives = Math.floor(this.span() / 300);
+    return Array.from({ length: fives + 1 }, (_, at) => ({ minute: at * 5, left: at * 5 * scale }));
+  });
+
+  protected readonly budget = computed(() => (this.budgetMinutes() * 6000) / this.span());
+
+  protected readonly words = computed(
+    () => `${Math.round(this.timeline().totalSeconds / 60)} minutes of ${this.budgetMinutes()}`,
+  );
+}

@@ -1,0 +1,128 @@
+import { inject } from '@angular/core';
+import {
+  MAX_DOCUMENT_BYTES,
+  parseDocument,
+  serializeDocument,
+  tooLargeSentence,
+  type DrayDocument,
+  type MassUnit,
+  type Problem,
+} from '@dray/core';
+import { patchState, signalStore, withMethods, withProps, withState } from '@ngrx/signals';
+import { changesBetween } from '../data/changes';
+import { DocumentRepository } from '../data/document-repository';
+import { LISTS } from '../data/dray-db';
+import { reconcile } from '../data/reconcile';
+import { DocumentStore } from '../state/document-store';
+
+const LIST_WORDS = {
+  participants: 'people',
+  kits: 'kits',
+  sessions: 'sessions',
+  programs: 'programs',
+  overrides: 'cells set by hand',
+  log: 'logged sets',
+} as const;
+
+/** What taking a document in would change in one list. */
+export interface ListPreview {
+  readonly name: string;
+  readonly added: number;
+  readonly changed: number;
+  readonly removed: number;
+  readonly total: number;
+}
+
+/** A document waiting for the coach's word. */
+export interface Incoming {
+  readonly from: string;
+  readonly document: DrayDocument;
+  readonly preview: readonly ListPreview[];
+}
+
+interface SettingsState {
+  readonly incoming: Incoming | undefined;
+  readonly refused:
+    { readonly from: string; readonly problems: readonly Problem[]; readonly more: number } | undefined;
+  readonly done: string;
+}
+
+const INITIAL: SettingsState = { incoming: undefined, refused: undefined, done: '' };
+const PROBLEMS_SHOWN = 8;
+
+/** Taking documents out and in: always previewed, whole or not at all. */
+export const SettingsStore = signalStore(
+  withState(INITIAL),
+  withProps(() => ({ documents: inject(DocumentStore), repository: inject(DocumentRepository) })),
+  withMethods((store) => {
+    function offer(from: string, document: DrayDocument): void {
+      const current = store.documents.document();
+      patchState(store, {
+        ...INITIAL,
+        incoming: { from, document, preview: current ? previewOf(current, document) : [] },
+      });
+    }
+    return {
+      setUnit(unit: MassUnit): void {
+        store.documents.edit(`loads in ${unit}`, (document) => ({
+          ...document,
+          settings: { ...document.settings, unit },
+        }));
+      },
+
+      /** The whole document as a file's text. */
+      exportText(): string {
+        const document = store.documents.document();
+        return document ? serializeDocument(document) : '';
+      },
+
+      async readFile(file: File): Promise<void> {
+        if (file.size > MAX_DOCUMENT_BYTES) {
+          const problem = { path: '', sentence: tooLargeSentence(file.size) };
+          patchState(store, { ...INITIAL, refused: { from: file.name, problems: [problem], more: 0 } });
+          return;
+        }
+        const parsed = parseDocument(await file.text());
+        if (parsed.ok) {
+          offer(file.name, parsed.document);
+        } else {
+          const { problems } = parsed;
+          const shown = problems.slice(0, PROBLEMS_SHOWN);
+          patchState(store, {
+            ...INITIAL,
+            refused: { from: file.name, problems: shown, more: problems.length - shown.length },
+          });
+        }
+      },
+
+      async offerDemo(): Promise<void> {
+        offer('the demo class', await store.repository.demo());
+      },
+
+      async takeIn(): Promise<void> {
+        const incoming = store.incoming();
+        if (!incoming) return;
+        await store.documents.replace(incoming.document);
+        patchState(store, { ...INITIAL, done: `Taken in: ${incoming.from}.` });
+      },
+
+      leave(): void {
+        patchState(store, INITIAL);
+      },
+    };
+  }),
+);
+
+function previewOf(current: DrayDocument, incoming: DrayDocument): ListPreview[] {
+  const changes = changesBetween(current, reconcile(current, incoming));
+  return LISTS.map((list) => {
+    const own = changes.filter((change) => change.list === list);
+    return {
+      name: LIST_WORDS[list],
+      added: own.filter(({ before }) => !before).length,
+      changed: own.filter(({ before, after }) => before && after && before.value !== after.value).length,
+      removed: own.filter(({ after }) => !after).length,
+      total: incoming[list].length,
+    };
+  }).filter(({ added, changed, removed, total }) => added + changed + removed + total > 0);
+}

@@ -1,0 +1,49 @@
+import { ChangeDetectionStrategy, Component, DOCUMENT, inject } from '@angular/core';
+import { CAUTION_RULES, CLINICIAN_FIRST, CONDITION_WORDS, STOP_SIGNS, type MassUnit } from '@dray/core';
+import { format } from 'date-fns';
+import { ThemeChoice, type Theme } from '../state/theme';
+import { SettingsStore } from './settings-store';
+
+/** Units, theme, the document out and in, and the usual cautions. */
+@Component({
+  selector: 'dray-settings',
+  providers: [SettingsStore],
+  templateUrl: './settings.html',
+  styleUrl: './settings.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SettingsScreen {
+  protected readonly settings = inject(SettingsStore);
+  protected readonly themes = inject(ThemeChoice);
+  private readonly page = inject(DOCUMENT);
+
+  protected readonly unit = () => this.settings.documents.document()?.settings.unit ?? 'kg';
+  protected readonly units: readonly MassUnit[] = ['kg', 'lb'];
+  protected readonly themeNames: readonly { theme: Theme; name: string }[] = [
+    { theme: 'system', name: 'as the device' },
+    { theme: 'light', name: 'light' },
+    { theme: 'dark', name: 'dark' },
+  ];
+  protected readonly stopSigns = STOP_SIGNS;
+  protected readonly clinicianFirst = CLINICIAN_FIRST;
+  protected readonly rules = CAUTION_RULES.map(({ condition, words, source }) => ({
+    condition: CONDITION_WORDS[condition],
+    words,
+    source,
+  }));
+
+  protected download(): void {
+    const link = this.page.createElement('a');
+    const blob = new Blob([this.settings.exportText()], { type: 'application/json' });
+    link.href = URL.createObjectURL(blob);
+    link.download = `class-${format(new Date(), 'yyyy-MM-dd')}.dray.json`;
+    link.click();
+    URL.revokeObjectURL(link.href);
+  }
+
+  protected pick(input: HTMLInputElement): void {
+    const file = input.files?.[0];
+    input.value = '';
+    if (file) void this.settings.readFile(file);
+  }
+}

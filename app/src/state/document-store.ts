@@ -1,0 +1,196 @@
+import { computed, inject } from '@angular/core';
+import type { DrayDocument, Session } from '@dray/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { applyChanges, changesBetween, reversed, type RecordChange } from '../data/changes';
+import { DocumentRepository } from '../data/document-repository';
+import { reconcile } from '../data/reconcile';
+
+/** An edit that can be taken back, with the words for it. */
+export interface Edit {
+  readonly label: string;
+  /** Edits with the same key one after another are one step of undo. */
+  readonly key?: string;
+  readonly changes: readonly RecordChange[];
+}
+
+interface DocumentState {
+  readonly document: DrayDocument | undefined;
+  /** Why nothing can be read or kept here, in words. */
+  readonly failure: string | undefined;
+  readonly past: readonly Edit[];
+  readonly future: readonly Edit[];
+  /** Writes under way. */
+  readonly writing: number;
+}
+
+const MOST_UNDO = 200;
+
+const INITIAL: DocumentState = { document: undefined, failure: undefined, past: [], future: [], writing: 0 };
+
+/**
+ * The document as everything on screen sees it. Every edit is shown at once, written at once, and can be taken back;
+ * what another tab writes comes in by itself.
+ */
+export const DocumentStore = signalStore(
+  { providedIn: 'root' },
+  withState(INITIAL),
+  withProps(() => ({ repository: inject(DocumentRepository), queue: { last: Promise.resolve() } })),
+  withComputed(({ past, future, document }) => ({
+    undoLabel: computed(() => past().at(-1)?.label),
+    redoLabel: computed(() => future().at(-1)?.label),
+    ready: computed(() => document() !== undefined),
+  })),
+  withMethods((store) => {
+    /** Runs one write after another; a failure is said, and the edit stays on screen for an export. */
+    function enqueue(write: () => Promise<void>): Promise<void> {
+      patchState(store, { writing: store.writing() + 1 });
+      store.queue.last = store.queue.last
+        .then(write)
+        .then(() => patchState(store, { failure: undefined }))
+        .catch((error: unknown) => patchState(store, { failure: notKept(error) }))
+        .finally(() => patchState(store, { writing: store.writing() - 1 }));
+      return store.queue.last;
+    }
+
+    function carryOut(changes: readonly RecordChange[]): void {
+      const document = store.document();
+      if (!document) return;
+      patchState(store, { document: applyChanges(document, changes) });
+      void enqueue(() => store.repository.write(changes));
+    }
+
+    const methods = {
+      async open(): Promise<void> {
+        try {
+          patchState(store, { document: await store.repository.open() });
+        } catch (error) {
+          patchState(store, { failure: notOpened(error) });
+        }
+      },
+
+      /** Makes an edit: a function from the document to the one it should be. */
+      edit(label: string, change: (document: DrayDocument) => DrayDocument, key?: string): void {
+        const before = store.document();
+        if (!before) return;
+        const after = change(before);
+        const changes = changesBetween(before, after);
+        if (changes.length === 0) return;
+        const past = store.past();
+        const last = past.at(-1);
+        const merging = key !== undefined && last?.key === key;
+        const all = merging ? mergeChanges(last.changes, changes) : changes;
+        const edit: Edit = { label, ...(key !== undefined && { key }), changes: all };
+        const kept = merging ? past.slice(0, -1) : past;
+        patchState(store, { document: after, past: [...kept, edit].slice(-MOST_UNDO), future: [] });
+        void enqueue(() => store.repository.write(changes));
+      },
+
+      /** Changes one session; overrides of slots that are gone go with them. */
+      editSession(
+        label: string,
+        sessionId: string,
+        change: (session: Session) => Session,
+        key?: string,
+      ): void {
+        methods.edit(
+          label,
+          (document) => {
+            const sessions = document.sessions.map((session) =>
+              session.id === sessionId ? change(session) : session,
+            );
+            const slots = new Set(
+              sessions.flatMap(({ blocks }) => blocks.flatMap((block) => block.slots.map(({ id }) => id))),
+            );
+            const overrides = document.overrides.filter(({ slotId }) => slots.has(slotId));
+            const pruned = overrides.length < document.overrides.length;
+            return { ...document, sessions, overrides: pruned ? overrides : document.overrides };
+          },
+          key,
+        );
+      },
+
+      /** Ends a run of edits that would be one step of undo. */
+      settle(): void {
+        const past = store.past();
+        const last = past.at(-1);
+        if (last?.key === undefined) return;
+        patchState(store, { past: [...past.slice(0, -1), { label: last.label, changes: last.changes }] });
+      },
+
+      undo(): void {
+        const edit = store.past().at(-1);
+        if (!edit) return;
+        patchState(store, { past: store.past().slice(0, -1), future: [...store.future(), edit] });
+        carryOut(reversed(edit.changes));
+      },
+
+      redo(): void {
+        const edit = store.future().at(-1);
+        if (!edit) return;
+        patchState(store, { past: [...store.past(), edit], future: store.future().slice(0, -1) });
+        carryOut(edit.changes);
+      },
+
+      /** Another document in place of this one, whole or not at all; undo starts afresh. */
+      async replace(document: DrayDocument): Promise<void> {
+        await enqueue(async () => {
+          await store.repository.replace(document);
+          patchState(store, { document, past: [], future: [] });
+        });
+      },
+
+      /** Takes in what another tab has written, unless a write of our own is still under way. */
+      async takeIn(): Promise<void> {
+        await store.queue.last;
+        const read = await store.repository.read();
+        if (store.writing() > 0) return methods.takeIn();
+        const before = store.document();
+        if (read) patchState(store, { document: before ? reconcile(before, read) : read });
+      },
+    };
+    return methods;
+  }),
+  withHooks({
+    onInit(store) {
+      void store.open();
+      store.repository.elsewhere.subscribe({ next: () => void store.takeIn(), error: () => undefined });
+    },
+  }),
+);
+
+/** The first state of each record before, the last one after. */
+function mergeChanges(first: readonly RecordChange[], second: readonly RecordChange[]): RecordChange[] {
+  const merged = new Map(first.map((change) => [`${change.list} ${change.id}`, change]));
+  for (const change of second) {
+    const key = `${change.list} ${change.id}`;
+    const known = merged.get(key);
+    const before = known ? known.before : change.before;
+    merged.set(key, {
+      list: change.list,
+      id: change.id,
+      ...(before && { before }),
+      ...(change.after && { after: change.after }),
+    });
+  }
+  return [...merged.values()];
+}
+
+function notOpened(error: unknown): string {
+  return `This browser does not let Dray keep data (${reason(error)}). Leave private browsing, or free some space, and load the page again.`;
+}
+
+function notKept(error: unknown): string {
+  return `The last change could not be kept (${reason(error)}). Export the document under Settings before you close this tab.`;
+}
+
+function reason(error: unknown): string {
+  return error instanceof Error ? error.name : 'unknown reason';
+}

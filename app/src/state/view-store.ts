@@ -1,0 +1,96 @@
+import { computed, effect, inject } from '@angular/core';
+import { createResolver, weeksOf } from '@dray/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { Device } from '../data/device';
+import { DocumentStore } from './document-store';
+
+interface ViewState {
+  readonly chosenSessionId: string | undefined;
+  readonly chosenWeek: number;
+  /** Warm-up and cool-down on the board. */
+  readonly loosening: boolean;
+}
+
+const INITIAL: ViewState = { chosenSessionId: undefined, chosenWeek: 1, loosening: false };
+const DEVICE_KEY = 'view';
+
+/** Which session and week all screens look at, and what the resolver makes of them. */
+export const ViewStore = signalStore(
+  { providedIn: 'root' },
+  withState(INITIAL),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    device: inject(Device),
+    /** One for all screens, so that nothing is worked out twice. */
+    resolver: createResolver(),
+  })),
+  withComputed(({ documents, chosenSessionId }) => ({
+    session: computed(() => {
+      const sessions = documents.document()?.sessions ?? [];
+      return sessions.find(({ id }) => id === chosenSessionId()) ?? sessions[0];
+    }),
+    unit: computed(() => documents.document()?.settings.unit ?? 'kg'),
+  })),
+  withComputed(({ documents, session, chosenWeek }) => ({
+    weeks: computed(() => {
+      const document = documents.document();
+      const current = session();
+      return document && current ? weeksOf(document, current.id) : 1;
+    }),
+    week: computed(() => {
+      const document = documents.document();
+      const current = session();
+      return document && current ? Math.min(chosenWeek(), weeksOf(document, current.id)) : 1;
+    }),
+  })),
+  withComputed(({ documents, session, week, resolver }) => {
+    const boardOf = (at: number) => {
+      const document = documents.document();
+      const current = session();
+      return document && current ? resolver.board(document, { sessionId: current.id, week: at }) : undefined;
+    };
+    return {
+      board: computed(() => boardOf(week())),
+      firstWeek: computed(() => boardOf(1)),
+    };
+  }),
+  withMethods((store) => ({
+    showSession(id: string): void {
+      patchState(store, { chosenSessionId: id });
+    },
+    showWeek(week: number): void {
+      patchState(store, { chosenWeek: Math.max(1, Math.min(week, store.weeks())) });
+    },
+    showLoosening(loosening: boolean): void {
+      patchState(store, { loosening });
+    },
+  })),
+  withHooks({
+    onInit(store) {
+      let restored = false;
+      void store.device
+        .get<ViewState>(DEVICE_KEY)
+        .then((view) => {
+          if (view) patchState(store, view);
+        })
+        .catch(() => undefined)
+        .finally(() => (restored = true));
+      effect(() => {
+        const view: ViewState = {
+          chosenSessionId: store.chosenSessionId(),
+          chosenWeek: store.chosenWeek(),
+          loosening: store.loosening(),
+        };
+        if (restored) void store.device.set(DEVICE_KEY, view).catch(() => undefined);
+      });
+    },
+  }),
+);

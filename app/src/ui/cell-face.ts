@@ -1,0 +1,73 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { formatMass, type Cell, type MassUnit } from '@dray/core';
+import { changeWords, tempoWords, workWords } from './cell-words';
+import { TierGlyph } from './tier-glyph';
+
+/** What one cell shows: the number acted on first, then work, how to make the load, and what acted on it. */
+@Component({
+  selector: 'dray-cell',
+  imports: [TierGlyph],
+  template: `
+    @let face = this.face();
+    @if (face) {
+      <div class="top">
+        <dray-tier [tier]="face.tier" />
+        @if (face.load) {
+          <span class="load"
+            >{{ face.load }}<span class="unit"> {{ unit() }}</span></span
+          >
+        } @else {
+          <span class="version">{{ face.version }}</span>
+        }
+        @if (face.change; as change) {
+          <span class="change" [class.level]="change.direction === 'level'">
+            @if (change.direction !== 'level') {
+              <svg width="8" height="7" viewBox="0 0 8 7" aria-hidden="true">
+                <path [attr.d]="change.direction === 'up' ? 'M0 7L8 0V7Z' : 'M0 0L8 7H0Z'" />
+              </svg>
+            }
+            {{ change.text }}</span
+          >
+        }
+      </div>
+      <div class="do">
+        {{ face.work }} <span class="tempo">{{ face.tempo }}</span>
+      </div>
+      @if (face.load) {
+        <div class="recipe">{{ face.version }}</div>
+        <div class="recipe">{{ face.recipe }}</div>
+      }
+    } @else {
+      <div class="do">left out</div>
+      <div class="recipe">{{ because() }}</div>
+    }
+    @for (mark of cell().marks; track $index) {
+      <div class="mark" [class]="mark.kind">{{ mark.words }}</div>
+    }
+  `,
+  styleUrl: './cell-face.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CellFace {
+  readonly cell = input.required<Cell>();
+  readonly unit = input.required<MassUnit>();
+
+  protected readonly because = computed(() => {
+    const cell = this.cell();
+    return cell.status === 'leftOut' ? `${cell.because}. ${cell.mend}.` : '';
+  });
+
+  protected readonly face = computed(() => {
+    const cell = this.cell();
+    if (cell.status === 'leftOut') return undefined;
+    return {
+      tier: cell.version.tier ?? cell.tier,
+      version: cell.version.name,
+      load: cell.load && formatMass(cell.load.kg, this.unit()),
+      recipe: cell.load?.words ?? '',
+      work: workWords(cell),
+      tempo: tempoWords(cell),
+      change: changeWords(cell, this.unit()),
+    };
+  });
+}

@@ -1,0 +1,84 @@
+import { ChangeDetectionStrategy, Component } from '@angular/core';
+import { MatDialogModule } from '@angular/material/dialog';
+
+const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly [string, string])[] }[] = [
+  {
+    where: 'Everywhere',
+    keys: [
+      ['1 2 3', 'plan, board, card'],
+      ['Ctrl Z, Ctrl Y', 'undo, redo'],
+      ['?', 'this list'],
+    ],
+  },
+  {
+    where: 'Plan',
+    keys: [
+      ['Tab', 'from prescription to prescription'],
+      ['Enter', 'down to the next exercise'],
+      ['Alt ↑ ↓', 'move the exercise'],
+      ['Alt Shift ↑ ↓', 'move its block'],
+      ['Alt J', 'join with the next exercise: partners'],
+      ['Alt P', 'part it from its partners'],
+      ['Alt Delete', 'take the exercise out'],
+      ['b', 'add a block'],
+    ],
+  },
+  {
+    where: 'Board',
+    keys: [
+      ['← ↑ → ↓', 'from cell to cell'],
+      ['[ ]', 'the week before, the week after'],
+      ['w', 'warm-up and cool-down'],
+      ['Enter', 'set the cell by hand'],
+      ['Esc', 'back to the cell'],
+    ],
+  },
+];
+
+/** All keys, at `?`. */
+@Component({
+  selector: 'dray-key-list',
+  imports: [MatDialogModule],
+  template: `
+    <h2 mat-dialog-title>Keys</h2>
+    <mat-dialog-content>
+      @for (group of groups; track group.where) {
+        <h3>{{ group.where }}</h3>
+        <dl>
+          @for (key of group.keys; track key[0]) {
+            <dt>{{ key[0] }}</dt>
+            <dd>{{ key[1] }}</dd>
+          }
+        </dl>
+      }
+    </mat-dialog-content>
+    <mat-dialog-actions align="end">
+      <button type="button" class="button" mat-dialog-close>Close</button>
+    </mat-dialog-actions>
+  `,
+  styles: `
+    h3 {
+      font-size: 12px;
+      font-weight: 600;
+      color: var(--ink-2);
+      margin: 12px 0 4px;
+    }
+    dl {
+      display: grid;
+      grid-template-columns: 150px 1fr;
+      gap: 3px 12px;
+      margin: 0;
+      color: var(--ink);
+    }
+    dt {
+      font-weight: 600;
+    }
+    dd {
+      margin: 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class KeyList {
+  protected readonly groups = KEYS;
+}
