@@ -1,5 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { MatDialog } from '@angular/material/dialog';
+import { ChangeDetectionStrategy, Component, inject, Injector } from '@angular/core';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { DocumentStore } from './state/document-store';
 import { ThemeChoice } from './state/theme';
@@ -21,7 +20,7 @@ const SCREENS = [
 })
 export class App {
   private readonly router = inject(Router);
-  private readonly dialog = inject(MatDialog);
+  private readonly injector = inject(Injector);
   protected readonly documents = inject(DocumentStore);
   protected readonly theme = inject(ThemeChoice).theme;
   protected readonly screens = SCREENS;
@@ -47,8 +46,8 @@ export class App {
   }
 
   protected async showKeys(): Promise<void> {
-    const { KeyList } = await import('./ui/key-list');
-    if (this.dialog.openDialogs.length === 0) this.dialog.open(KeyList, { width: '560px' });
+    const { openKeyList } = await import('./ui/key-list');
+    openKeyList(this.injector);
   }
 }
 

@@ -1,5 +1,5 @@
-import { ChangeDetectionStrategy, Component } from '@angular/core';
-import { MatDialogModule } from '@angular/material/dialog';
+import { ChangeDetectionStrategy, Component, type Injector } from '@angular/core';
+import { MatDialog, MatDialogModule } from '@angular/material/dialog';
 
 const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly [string, string])[] }[] = [
   {
@@ -34,6 +34,12 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
     ],
   },
 ];
+
+/** Shows all keys, once. Dialogs load with the list and not with the frame. */
+export function openKeyList(injector: Injector): void {
+  const dialog = injector.get(MatDialog);
+  if (dialog.openDialogs.length === 0) dialog.open(KeyList, { width: '560px' });
+}
 
 /** All keys, at `?`. */
 @Component({

@@ -1,22 +1,29 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
-import { MatMenuModule } from '@angular/material/menu';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 
 /** The session all screens look at, with the others one click away. */
 @Component({
   selector: 'dray-session-picker',
-  imports: [MatMenuModule],
   template: `
-    <button type="button" class="plain" [matMenuTriggerFor]="menu" aria-label="Choose a session">
-      sessions ▾
-    </button>
-    <mat-menu #menu="matMenu">
+    <select
+      #choice
+      class="field"
+      aria-label="Choose a session"
+      (change)="view.showSession(choice.value)"
+    >
       @for (session of documents.document()?.sessions; track session.id) {
-        <button mat-menu-item type="button" (click)="view.showSession(session.id)">{{ session.name }}</button>
+        <option [value]="session.id" [selected]="session.id === view.session()?.id">{{ session.name }}</option>
       }
-      <button mat-menu-item type="button" (click)="create()">New session</button>
-    </mat-menu>
+    </select>
+    <button type="button" class="plain" (click)="create()">New session</button>
+  `,
+  styles: `
+    .field {
+      color: var(--ink-2);
+      font-size: 13px;
+      max-width: 170px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -1,0 +1,54 @@
+// Builds the application into dist/app and packs every file beside itself. Does nothing when nothing has changed.
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { installPackages, root, run } from './setup.mjs';
+
+const SOURCES = ['app', 'core/src', 'demo', 'angular.json', 'package-lock.json', 'tsconfig.base.json', 'scripts/build.mjs'];
+const output = path.join(root, 'dist/app/browser');
+const stampFile = path.join(root, 'dist/app/.built-from');
+
+function filesIn(name) {
+  const full = path.join(root, name);
+  if (statSync(full).isFile()) return [name];
+  return readdirSync(full)
+    .sort()
+    .flatMap((entry) => filesIn(path.join(name, entry)));
+}
+
+function fingerprint() {
+  const hash = createHash('sha256');
+  for (const file of SOURCES.flatMap(filesIn)) hash.update(file).update(readFileSync(path.join(root, file)));
+  return hash.digest('hex');
+}
+
+/** Packed as small as can be, once, so that the server never spends time on it. */
+function pack() {
+  for (const entry of readdirSync(output, { recursive: true })) {
+    const file = path.join(output, String(entry));
+    if (!/\.(js|css|html|json|svg|webmanifest)$/.test(file)) continue;
+    const content = readFileSync(file);
+    if (content.length < 500) continue;
+    const params = { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: content.length };
+    writeFileSync(`${file}.br`, brotliCompressSync(content, { params }));
+    writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
+  }
+}
+
+export function build() {
+  const stamp = fingerprint();
+  if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return;
+  console.log('Building …');
+  if (run('npx', ['ng', 'build', 'app'], { quiet: true }) !== 0) {
+    console.error('The build failed; see above.');
+    process.exit(1);
+  }
+  pack();
+  writeFileSync(stampFile, stamp);
+}
+
+if (process.argv[1] === path.join(root, 'scripts/build.mjs')) {
+  installPackages();
+  build();
+}

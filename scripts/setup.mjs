@@ -1,0 +1,52 @@
+// What every command needs first, with nothing but Node: packages as the lock says, and where Chromium is.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
+
+/** Runs a command of this folder; its output is shown, or kept back and shown only when it fails. */
+export function run(command, args, { quiet = false, env = {} } = {}) {
+  const result = spawnSync(command, args, {
+    cwd: root,
+    env: { ...process.env, NG_CLI_ANALYTICS: 'false', ...env },
+    encoding: 'utf8',
+    stdio: quiet ? 'pipe' : 'inherit',
+    maxBuffer: 64 * 1024 * 1024,
+  });
+  if (result.status !== 0 && quiet) process.stderr.write(`${result.stdout ?? ''}${result.stderr ?? ''}`);
+  return result.status ?? 1;
+}
+
+/** Installs the packages when the lock is not the one they were installed from. */
+export function installPackages() {
+  const stamp = path.join(root, 'node_modules', '.dray-lock');
+  const lock = createHash('sha256').update(readFileSync(path.join(root, 'package-lock.json'))).digest('hex');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
+  console.log('Installing packages …');
+  if (run('npm', ['ci', '--no-audit', '--no-fund'], { quiet: true }) !== 0) {
+    console.error('npm ci failed; see above.');
+    process.exit(1);
+  }
+  writeFileSync(stamp, lock);
+}
+
+const CANDIDATES = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+
+/** Where Chromium is; installs Debian's package when root may do so. */
+export function findChromium() {
+  const known = process.env.CHROME_BIN ?? CANDIDATES.find((file) => existsSync(file));
+  if (known) return known;
+  if (process.getuid?.() === 0 && existsSync('/usr/bin/apt-get')) {
+    console.log('Installing Chromium …');
+    const env = { DEBIAN_FRONTEND: 'noninteractive' };
+    run('apt-get', ['update', '-qq'], { quiet: true, env });
+    run('apt-get', ['install', '-y', '-qq', 'chromium'], { quiet: true, env });
+    const installed = CANDIDATES.find((file) => existsSync(file));
+    if (installed) return installed;
+  }
+  console.error('The tests need Chromium: install it, or set CHROME_BIN to where it is.');
+  process.exit(1);
+}
