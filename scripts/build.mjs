@@ -5,7 +5,15 @@ import path from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { installPackages, root, run } from './setup.mjs';
 
-const SOURCES = ['app', 'core/src', 'demo', 'angular.json', 'package-lock.json', 'tsconfig.base.json', 'scripts/build.mjs'];
+const SOURCES = [
+  'app',
+  'core/src',
+  'demo',
+  'angular.json',
+  'package-lock.json',
+  'tsconfig.base.json',
+  'scripts/build.mjs',
+];
 const output = path.join(root, 'dist/app/browser');
 const stampFile = path.join(root, 'dist/app/.built-from');
 
@@ -30,7 +38,10 @@ function pack() {
     if (!/\.(js|css|html|json|svg|webmanifest)$/.test(file)) continue;
     const content = readFileSync(file);
     if (content.length < 500) continue;
-    const params = { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_SIZE_HINT]: content.length };
+    const params = {
+      [constants.BROTLI_PARAM_QUALITY]: 11,
+      [constants.BROTLI_PARAM_SIZE_HINT]: content.length,
+    };
     writeFileSync(`${file}.br`, brotliCompressSync(content, { params }));
     writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
   }

@@ -2,4 +2,14 @@
 import { installPackages, run } from './setup.mjs';
 
 installPackages();
-process.exit(run('npx', ['ng', 'serve', 'app', '--host', process.env.HOST ?? '127.0.0.1', '--port', process.env.PORT ?? '4310']));
+process.exit(
+  run('npx', [
+    'ng',
+    'serve',
+    'app',
+    '--host',
+    process.env.HOST ?? '127.0.0.1',
+    '--port',
+    process.env.PORT ?? '4310',
+  ]),
+);

@@ -23,7 +23,9 @@ export function run(command, args, { quiet = false, env = {} } = {}) {
 /** Installs the packages when the lock is not the one they were installed from. */
 export function installPackages() {
   const stamp = path.join(root, 'node_modules', '.dray-lock');
-  const lock = createHash('sha256').update(readFileSync(path.join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(path.join(root, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing packages …');
   if (run('npm', ['ci', '--no-audit', '--no-fund'], { quiet: true }) !== 0) {

@@ -5,6 +5,9 @@ import { installPackages, root } from './setup.mjs';
 
 installPackages();
 build();
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], { cwd: root, stdio: 'inherit' });
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  cwd: root,
+  stdio: 'inherit',
+});
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

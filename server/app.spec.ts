@@ -12,7 +12,10 @@ describe('server', () => {
 
   beforeAll(async () => {
     root = mkdtempSync(path.join(tmpdir(), 'dray-server-'));
-    writeFileSync(path.join(root, 'index.html'), `<!doctype html><title>Dray</title>${'<!-- shell -->'.repeat(200)}`);
+    writeFileSync(
+      path.join(root, 'index.html'),
+      `<!doctype html><title>Dray</title>${'<!-- shell -->'.repeat(200)}`,
+    );
     writeFileSync(path.join(root, 'main-ABCDEF12.js'), `export const dray = '${'x'.repeat(4000)}';`);
     writeFileSync(path.join(root, 'ngsw.json'), '{}');
     server = createServer(createApp(root).callback());

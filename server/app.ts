@@ -20,29 +20,42 @@ export function createApp(root: string): Koa {
   const app = new Koa();
   const router = new Router();
 
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'none'"],
-          scriptSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          // Angular puts the styles of a component into the page when it is first shown.
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          fontSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:'],
-          connectSrc: ["'self'"],
-          manifestSrc: ["'self'"],
-          baseUri: ["'self'"],
-          formAction: ["'none'"],
-          frameAncestors: ["'none'"],
-        },
+  // The page gets the whole set; a file needs only what applies to a file, as headers cost more than small chunks.
+  const forFiles = helmet({
+    contentSecurityPolicy: false,
+    crossOriginOpenerPolicy: false,
+    originAgentCluster: false,
+    referrerPolicy: false,
+    strictTransportSecurity: false,
+    xDnsPrefetchControl: false,
+    xDownloadOptions: false,
+    xFrameOptions: false,
+    xPermittedCrossDomainPolicies: false,
+    xXssProtection: false,
+  });
+  const forPages = helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        // Angular puts the styles of a component into the page when it is first shown.
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        fontSrc: ["'self'"],
+        imgSrc: ["'self'", 'data:'],
+        connectSrc: ["'self'"],
+        manifestSrc: ["'self'"],
+        baseUri: ["'self'"],
+        formAction: ["'none'"],
+        frameAncestors: ["'none'"],
       },
-      // Served over plain http on this machine; whoever puts it behind https adds this there.
-      strictTransportSecurity: false,
-    }),
-  );
+    },
+    // Served over plain http on this machine; whoever puts it behind https adds this there.
+    strictTransportSecurity: false,
+  });
+
+  app.use((context, next) => (isFile(context.path) ? forFiles : forPages)(context, next));
   app.use(compress());
 
   router.get('/healthz', (context) => {
@@ -66,7 +79,7 @@ export function createApp(root: string): Koa {
 
   // Whatever is left: a route of the application, or a file that is not there.
   app.use((context) => {
-    const isRoute = ['GET', 'HEAD'].includes(context.method) && path.extname(context.path) === '';
+    const isRoute = ['GET', 'HEAD'].includes(context.method) && !isFile(context.path);
     if (!isRoute) {
       context.status = context.method === 'GET' || context.method === 'HEAD' ? 404 : 405;
       context.type = 'text/plain';
@@ -78,4 +91,9 @@ export function createApp(root: string): Koa {
     context.body = shell;
   });
   return app;
+}
+
+/** A path with an ending names a file; routes of the application have none. */
+function isFile(requested: string): boolean {
+  return path.extname(requested) !== '';
 }

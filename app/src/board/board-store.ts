@@ -22,6 +22,9 @@ export interface BlockHead {
   readonly span: number;
 }
 
+const NAME_WIDTH = 112;
+const LEAST_COLUMN_WIDTH = 126;
+
 /** What an override sets, without the cell it is for. */
 export type ByHand = Omit<Override, 'id' | 'participantId' | 'slotId'>;
 
@@ -44,6 +47,8 @@ export const BoardStore = signalStore(
     );
     return {
       columns,
+      /** Below this the board scrolls sideways instead of squeezing its numbers. */
+      tableWidth: computed(() => NAME_WIDTH + columns().length * LEAST_COLUMN_WIDTH),
       heads: computed<BlockHead[]>(() => {
         const heads: BlockHead[] = [];
         for (const { block } of columns()) {

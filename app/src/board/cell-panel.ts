@@ -84,9 +84,15 @@ export class CellPanel {
     };
   });
 
-  protected readonly work = computed(() => {
+  /** "Week 3 · A2 · 3 × 10 each side" */
+  protected readonly where = computed(() => {
     const cell = this.ready();
-    return cell ? workWords(cell) : '';
+    const parts = [
+      `Week ${this.board.view.week()}`,
+      this.board.selectedColumn()?.letter,
+      cell && workWords(cell),
+    ];
+    return parts.filter(Boolean).join(' · ');
   });
 
   protected open(alternative?: RankedSubstitute): void {

@@ -1,4 +1,5 @@
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
@@ -39,12 +40,12 @@ const CHOICES: readonly Choice[] = [
       #box
       class="field"
       type="text"
-      [id]="fieldId()"
       placeholder="add an exercise"
       [attr.aria-label]="label()"
       [matAutocomplete]="auto"
       (input)="typed.set(box.value)"
-      (focus)="typed.set(box.value)"
+      (blur)="left.emit()"
+      (keydown.escape)="left.emit()"
     />
     <mat-autocomplete #auto autoActiveFirstOption (optionSelected)="choose($event)">
       @for (choice of matching(); track choice.name) {
@@ -71,9 +72,9 @@ const CHOICES: readonly Choice[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class AddExercise {
-  readonly fieldId = input.required<string>();
   readonly label = input.required<string>();
   readonly chosen = output<SlotSource>();
+  readonly left = output<void>();
 
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
   protected readonly typed = signal('');
@@ -81,6 +82,10 @@ export class AddExercise {
     const words = this.typed().toLowerCase().split(/\s+/).filter(Boolean);
     return CHOICES.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)));
   });
+
+  constructor() {
+    afterNextRender(() => this.box().nativeElement.focus());
+  }
 
   protected choose(event: MatAutocompleteSelectedEvent): void {
     const choice = event.option.value as Choice;

@@ -7,8 +7,9 @@ import {
   DOCUMENT,
   inject,
   Injector,
+  signal,
 } from '@angular/core';
-import { MatMenuModule } from '@angular/material/menu';
+import { NgTemplateOutlet } from '@angular/common';
 import {
   BLOCKS,
   catalog,
@@ -45,7 +46,7 @@ const SCHEMES: Record<Scheme['kind'], Scheme> = {
     CdkDragHandle,
     CdkDropList,
     ClassVersions,
-    MatMenuModule,
+    NgTemplateOutlet,
     PrescriptionField,
     PrescriptionForm,
     SessionPicker,
@@ -130,6 +131,14 @@ export class PlanScreen {
     if (slot) this.plan.setScheme(slot.id, kind in SCHEMES ? SCHEMES[kind as Scheme['kind']] : undefined);
   }
 
+  protected readonly slotActs = [
+    { words: 'join with next', key: 'Alt J', run: (id: string) => this.plan.join(id) },
+    { words: 'part', key: 'Alt P', run: (id: string) => this.plan.part(id) },
+    { words: 'up', key: 'Alt ↑', run: (id: string) => this.plan.nudgeSlot(id, -1) },
+    { words: 'down', key: 'Alt ↓', run: (id: string) => this.plan.nudgeSlot(id, 1) },
+    { words: 'take out', key: 'Alt Delete', run: (id: string) => this.plan.removeSlot(id) },
+  ] as const;
+
   // Keys.
 
   protected onKey(event: KeyboardEvent): void {
@@ -169,11 +178,19 @@ export class PlanScreen {
 
   // Adding.
 
+  /** The block whose add field is open. */
+  protected readonly adding = signal<string | undefined>(undefined);
+
+  protected closeAdding(blockId: string): void {
+    if (this.adding() === blockId) this.adding.set(undefined);
+  }
+
   protected addBlock(kind: BlockKind): void {
-    this.focus(`add-${this.plan.addBlock(kind)}`);
+    this.adding.set(this.plan.addBlock(kind));
   }
 
   protected addSlot(blockId: string, source: SlotSource): void {
+    this.adding.set(undefined);
     this.focus(this.fieldId(this.plan.addSlot(blockId, source), 'beginner'));
   }
 

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { NgTemplateOutlet } from '@angular/common';
 import { formatMass, type Cell, type MassUnit } from '@dray/core';
 import { changeWords, tempoWords, workWords } from './cell-words';
 import { TierGlyph } from './tier-glyph';
@@ -6,7 +7,7 @@ import { TierGlyph } from './tier-glyph';
 /** What one cell shows: the number acted on first, then work, how to make the load, and what acted on it. */
 @Component({
   selector: 'dray-cell',
-  imports: [TierGlyph],
+  imports: [NgTemplateOutlet, TierGlyph],
   template: `
     @let face = this.face();
     @if (face) {
@@ -19,6 +20,20 @@ import { TierGlyph } from './tier-glyph';
         } @else {
           <span class="version">{{ face.version }}</span>
         }
+        @if (face.load) {
+          <ng-container [ngTemplateOutlet]="since" />
+        }
+      </div>
+      <div class="do">
+        {{ face.work }} <span class="tempo">{{ face.tempo }}</span>
+        @if (!face.load) {
+          <ng-container [ngTemplateOutlet]="since" />
+        }
+      </div>
+      @if (face.load) {
+        <div class="recipe">{{ face.version }} · {{ face.recipe }}</div>
+      }
+      <ng-template #since>
         @if (face.change; as change) {
           <span class="change" [class.level]="change.direction === 'level'">
             @if (change.direction !== 'level') {
@@ -29,14 +44,7 @@ import { TierGlyph } from './tier-glyph';
             {{ change.text }}</span
           >
         }
-      </div>
-      <div class="do">
-        {{ face.work }} <span class="tempo">{{ face.tempo }}</span>
-      </div>
-      @if (face.load) {
-        <div class="recipe">{{ face.version }}</div>
-        <div class="recipe">{{ face.recipe }}</div>
-      }
+      </ng-template>
     } @else {
       <div class="do">left out</div>
       <div class="recipe">{{ because() }}</div>

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 
@@ -6,17 +6,16 @@ import { ViewStore } from '../state/view-store';
 @Component({
   selector: 'dray-session-picker',
   template: `
-    <select
-      #choice
-      class="field"
-      aria-label="Choose a session"
-      (change)="view.showSession(choice.value)"
-    >
+    <select #choice class="field" aria-label="Choose a session" (change)="view.showSession(choice.value)">
       @for (session of documents.document()?.sessions; track session.id) {
-        <option [value]="session.id" [selected]="session.id === view.session()?.id">{{ session.name }}</option>
+        <option [value]="session.id" [selected]="session.id === view.session()?.id">
+          {{ session.name }}
+        </option>
       }
     </select>
-    <button type="button" class="plain" (click)="create()">New session</button>
+    @if (!heading()) {
+      <button type="button" class="plain" (click)="create()">New session</button>
+    }
   `,
   styles: `
     .field {
@@ -24,10 +23,20 @@ import { ViewStore } from '../state/view-store';
       font-size: 13px;
       max-width: 170px;
     }
+    .title {
+      color: var(--ink);
+      font-size: 18px;
+      font-weight: 600;
+      letter-spacing: -0.01em;
+      max-width: 320px;
+      border-bottom-color: transparent;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SessionPicker {
+  /** Stands as the screen's heading, larger and without a way to begin another. */
+  readonly heading = input(false);
   protected readonly documents = inject(DocumentStore);
   protected readonly view = inject(ViewStore);
 

@@ -180,7 +180,7 @@ export const hingeLadder: Ladder = {
     {
       id: 'hinge-pair',
       exerciseId: 'pair-hinge',
-      name: 'one in each hand',
+      name: 'standing hinge',
       tier: 'intermediate',
       levers: {},
       needs: [],

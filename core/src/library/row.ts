@@ -166,7 +166,7 @@ export const rowLadder: Ladder = {
     {
       id: 'row-one-arm',
       exerciseId: 'one-arm-row',
-      name: 'one arm, hand on a chair',
+      name: 'one arm',
       tier: 'intermediate',
       levers: {},
       needs: [],
@@ -177,7 +177,7 @@ export const rowLadder: Ladder = {
     {
       id: 'row-pair',
       exerciseId: 'pair-row',
-      name: 'bent over, a pair',
+      name: 'bent over',
       tier: 'advanced',
       levers: {},
       needs: [],

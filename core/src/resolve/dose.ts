@@ -156,7 +156,7 @@ class Dosing {
         `${this.kg(lastKg)} is the heaviest there is: ${amount} reps${slower} instead.`,
         'bridge',
       );
-      this.marks.push({ kind: 'bridge', words: `heaviest there is: ${amount} reps${slower}` });
+      this.marks.push({ kind: 'bridge', words: `heaviest here${slower}` });
       return { amount, load, wantedKg: lastKg, tempo };
     }
     const worth = Math.min(
@@ -232,9 +232,7 @@ class Dosing {
     );
     this.marks.push({
       kind: 'bridge',
-      words: next
-        ? `${bridge.reps} reps${slower}: next is ${this.kg(next.kg)}`
-        : `heaviest there is: ${bridge.reps} reps${slower}`,
+      words: next ? `next is ${this.kg(next.kg)}: more reps${slower}` : `heaviest here: more reps${slower}`,
     });
     return { amount: bridge.reps, load, tempo: bridge.tempo };
   }
@@ -283,14 +281,17 @@ class Dosing {
         `That is the gate, ${gateWords(gate)}, to “${next.name}”. The step is the coach’s.`,
         'gate',
       );
-      this.marks.push({ kind: 'gate', words: `at the gate, next: ${next.name}` });
+      this.marks.push({ kind: 'gate', words: `at the gate: ${next.name}` });
     } else {
       this.say(
         'target',
         `The gate to “${next.name}” is ${gateWords(gate)}: the plan stops short of it.`,
         'gate',
       );
-      this.marks.push({ kind: 'gate', words: `range full; gate is ${gateWords(gate)}` });
+      this.marks.push({
+        kind: 'gate',
+        words: `range full, gate is ${gate.sets} × ${gate.reps ?? gate.seconds ?? 0}`,
+      });
     }
   }
 

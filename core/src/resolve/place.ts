@@ -256,7 +256,7 @@ class Placing {
       `${reason.why}. Nearest to “${from.name}” is “${substitute.version.name}”, match ${scoreWords(substitute)}.`,
       'substitute',
     );
-    this.marks.push({ kind: 'substitute', words: `${reason.mark}, instead of ${from.name}` });
+    this.marks.push({ kind: 'substitute', words: `substitute: ${reason.mark}` });
     this.sayRules(allowed, allowed.version);
     return this.placed(tier, allowed, this.usableHold(allowed, tier));
   }
