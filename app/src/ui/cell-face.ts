@@ -20,13 +20,13 @@ import { TierGlyph } from './tier-glyph';
         } @else {
           <span class="version">{{ face.version }}</span>
         }
-        @if (face.load) {
+        @if (face.change?.of === 'load') {
           <ng-container [ngTemplateOutlet]="since" />
         }
       </div>
       <div class="do">
         {{ face.work }} <span class="tempo">{{ face.tempo }}</span>
-        @if (!face.load) {
+        @if (face.change?.of === 'work') {
           <ng-container [ngTemplateOutlet]="since" />
         }
       </div>

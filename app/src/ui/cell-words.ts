@@ -1,4 +1,4 @@
-import { formatMass, inUnit, tempoText, type MassUnit, type ReadyCell } from '@dray/core';
+import { formatMass, tempoText, type MassUnit, type ReadyCell } from '@dray/core';
 
 /** The work of a cell as it stands on board and card: "3 × 10 each side". */
 export function workWords({ work }: ReadyCell): string {
@@ -12,6 +12,8 @@ export function tempoWords({ work }: ReadyCell): string {
 }
 
 export interface ChangeWords {
+  /** Which number it stands beside. */
+  readonly of: 'load' | 'work';
   readonly text: string;
   readonly direction: 'up' | 'down' | 'level';
 }
@@ -20,25 +22,20 @@ export interface ChangeWords {
  * Change since last week as a signed number: the load where it changed, else the reps or seconds, "=" when all
  * stayed.
  */
-export function changeWords({ change, work }: ReadyCell, unit: MassUnit): ChangeWords | undefined {
+export function changeWords({ change, work, load }: ReadyCell, unit: MassUnit): ChangeWords | undefined {
   if (!change) return undefined;
   const kg = Math.abs(change.kg) < 0.005 ? 0 : change.kg;
-  const unitWords = work.kind === 'reps' ? (Math.abs(change.amount) === 1 ? ' rep' : ' reps') : ' s';
-  if (kg !== 0)
-    return { text: signed(kg, formatMass(Math.abs(kg), unit)), direction: direction(inUnit(kg, unit)) };
-  if (change.amount !== 0) {
-    return {
-      text: signed(change.amount, String(Math.abs(change.amount))) + unitWords,
-      direction: direction(change.amount),
-    };
+  if (kg !== 0) {
+    return { of: 'load', text: signed(kg, formatMass(Math.abs(kg), unit)), direction: direction(kg) };
   }
-  if (change.sets !== 0) {
-    return {
-      text: `${signed(change.sets, String(Math.abs(change.sets)))} sets`,
-      direction: direction(change.sets),
-    };
-  }
-  return { text: '=', direction: 'level' };
+  const counted = change.amount !== 0 ? change.amount : change.sets;
+  if (counted === 0) return { of: load ? 'load' : 'work', text: '=', direction: 'level' };
+  const unitWords = change.amount === 0 ? ' sets' : work.kind === 'reps' ? '' : ' s';
+  return {
+    of: 'work',
+    text: signed(counted, String(Math.abs(counted))) + unitWords,
+    direction: direction(counted),
+  };
 }
 
 function signed(value: number, digits: string): string {

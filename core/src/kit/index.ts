@@ -5,5 +5,6 @@
 export * from './recipe';
 export * from './attainable';
 export * from './nearest';
+export { massForFill } from './fillable';
 export * from './owned';
 export * from './recipe-words';

@@ -1,0 +1,69 @@
+import type { Kit, Participant, Prescription, Slot } from '../src';
+import { ownedFrom } from '../src/kit';
+import { catalog } from '../src/library';
+import type { DoseContext } from '../src/resolve';
+
+/** A participant with nothing special, for tests to change. */
+export function aParticipant(part: Partial<Participant> = {}): Participant {
+  return {
+    id: 'someone',
+    name: 'Someone',
+    role: '',
+    unit: 'kg',
+    bodyMassKg: 70,
+    tier: 'intermediate',
+    tiers: {},
+    rungs: {},
+    kitIds: [],
+    cautions: [],
+    knownSets: [],
+    formula: 'epley',
+    notes: '',
+    ...part,
+  };
+}
+
+export function aKit(implementList: Kit['implements']): Kit {
+  return { id: 'kit', name: 'Kit', unit: 'kg', implements: implementList };
+}
+
+export function pairs(...masses: number[]): Kit['implements'] {
+  return masses.map((massKg) => ({ kind: 'fixed', id: `d${massKg}`, form: 'dumbbell', massKg, count: 2 }));
+}
+
+export function everyProp(): Kit['implements'] {
+  return (['mat', 'chair', 'wall', 'counter', 'step', 'post'] as const).map((prop) => ({
+    kind: 'prop',
+    id: prop,
+    prop,
+  }));
+}
+
+export function reps(sets: number, count: number, reserve = 2): Prescription {
+  return {
+    sets,
+    work: { kind: 'reps', reps: count },
+    perSide: false,
+    target: { kind: 'reserve', reps: reserve },
+  };
+}
+
+export function aSlot(ladderId: string, prescription: Prescription = reps(3, 10)): Slot {
+  return {
+    id: `slot-${ladderId}`,
+    source: { kind: 'ladder', ladderId },
+    prescriptions: { beginner: prescription, intermediate: prescription, advanced: prescription },
+  };
+}
+
+/** A first week for a participant with these things. */
+export function aContext(participant: Participant, implementList: Kit['implements'] = []): DoseContext {
+  return {
+    catalog,
+    participant,
+    owned: ownedFrom([aKit(implementList)]),
+    unit: 'kg',
+    week: 1,
+    restSeconds: 60,
+  };
+}
