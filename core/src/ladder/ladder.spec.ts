@@ -52,7 +52,11 @@ describe('rankSubstitutes', () => {
   });
 
   it('prefers the neighbouring rung of the same ladder when nothing can be held', () => {
-    const ranked = rankSubstitutes(version('squat-goblet'), { ...open, tier: 'intermediate', loadFit: () => 0.4 });
+    const ranked = rankSubstitutes(version('squat-goblet'), {
+      ...open,
+      tier: 'intermediate',
+      loadFit: () => 0.4,
+    });
     expect(ranked[0]?.version.rung?.id).toBe('squat-free');
   });
 

@@ -8,3 +8,4 @@ export * from './context';
 export * from './place';
 export * from './dose';
 export * from './alternatives';
+export * from './bridge';

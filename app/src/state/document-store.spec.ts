@@ -1,0 +1,112 @@
+import { TestBed } from '@angular/core/testing';
+import { boatyard } from '@dray/demo';
+import { DocumentRepository } from '../data/document-repository';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
+
+describe('DocumentStore', () => {
+  let db: DrayDb;
+
+  beforeEach(() => {
+    db = provideFreshBrowser();
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  const budget = (minutes: number) => (session: (typeof boatyard.sessions)[number]) => ({
+    ...session,
+    budgetMinutes: minutes,
+  });
+
+  it('opens a fresh profile with the demo class', async () => {
+    const documents = await openedDocuments();
+    expect(documents.document()).toEqual(boatyard);
+  });
+
+  it('shows an edit at once and keeps it', async () => {
+    const documents = await openedDocuments();
+    documents.editSession('45 minutes', 'tuesday', budget(45));
+    expect(documents.document()?.sessions[0]?.budgetMinutes).toBe(45);
+    await until(() => documents.writing() === 0);
+    const kept = await TestBed.inject(DocumentRepository).read();
+    expect(kept?.sessions[0]?.budgetMinutes).toBe(45);
+    expect(kept?.sessions.map(({ id }) => id)).toEqual(['tuesday', 'friday']);
+  });
+
+  it('takes edits back and makes them again, on disk too', async () => {
+    const documents = await openedDocuments();
+    documents.editSession('45 minutes', 'tuesday', budget(45));
+    expect(documents.undoLabel()).toBe('45 minutes');
+    documents.undo();
+    expect(documents.document()).toEqual(boatyard);
+    expect(documents.redoLabel()).toBe('45 minutes');
+    documents.redo();
+    documents.undo();
+    await until(() => documents.writing() === 0);
+    expect(await TestBed.inject(DocumentRepository).read()).toEqual(boatyard);
+  });
+
+  it('takes a run of typing as one step, until it settles', async () => {
+    const documents = await openedDocuments();
+    for (const minutes of [41, 42, 43])
+      documents.editSession(`${minutes}`, 'tuesday', budget(minutes), 'budget');
+    documents.settle();
+    documents.editSession('44', 'tuesday', budget(44), 'budget');
+    documents.undo();
+    expect(documents.document()?.sessions[0]?.budgetMinutes).toBe(43);
+    documents.undo();
+    expect(documents.document()?.sessions[0]?.budgetMinutes).toBe(40);
+    expect(documents.undoLabel()).toBeUndefined();
+  });
+
+  it('drops what was set by hand with the slot it was for, and brings both back', async () => {
+    const documents = await openedDocuments();
+    const override = {
+      id: 'o',
+      participantId: 'juno',
+      slotId: 'tue-squat',
+      fromWeek: 1,
+      sets: 2,
+      reason: 'tired',
+    };
+    documents.edit('by hand', (document) => ({ ...document, overrides: [override] }));
+    documents.editSession('take out', 'tuesday', (session) => ({ ...session, blocks: [] }));
+    expect(documents.document()?.overrides).toEqual([]);
+    documents.undo();
+    expect(documents.document()?.overrides).toEqual([override]);
+    expect(documents.document()?.sessions[0]?.blocks.length).toBeGreaterThan(0);
+  });
+
+  it('takes in what another tab writes, keeping what it did not touch', async () => {
+    const documents = await openedDocuments();
+    const before = documents.document();
+    // Another tab is another repository on the same store.
+    TestBed.resetTestingModule();
+    const name = db.name;
+    const { DrayDb: Db } = await import('../data/dray-db');
+    const otherDb = new Db(name);
+    provideFreshBrowser(otherDb);
+    const other = await openedDocuments();
+    other.editSession('45 minutes', 'tuesday', budget(45));
+    await until(() => other.writing() === 0);
+    await documents.takeIn();
+    expect(documents.document()?.sessions[0]?.budgetMinutes).toBe(45);
+    expect(documents.document()?.participants).toBe(before?.participants);
+    otherDb.close();
+  });
+
+  it('says so when a change cannot be kept, and keeps it on screen', async () => {
+    const documents = await openedDocuments();
+    db.close();
+    spyOn(TestBed.inject(DocumentRepository), 'write').and.rejectWith(
+      new DOMException('full', 'QuotaExceededError'),
+    );
+    documents.editSession('45 minutes', 'tuesday', budget(45));
+    await until(() => documents.failure() !== undefined);
+    expect(documents.failure()).toContain('QuotaExceededError');
+    expect(documents.failure()).toContain('Export');
+    expect(documents.document()?.sessions[0]?.budgetMinutes).toBe(45);
+  });
+});

@@ -1,0 +1,35 @@
+import { TestBed } from '@angular/core/testing';
+import { provideZonelessChangeDetection } from '@angular/core';
+import { boatyard } from '@dray/demo';
+import { serializeDocument } from '@dray/core';
+import { DEMO_TEXT, DRAY_DB } from './data/document-repository';
+import { DrayDb } from './data/dray-db';
+import { DocumentStore } from './state/document-store';
+
+/** A store of its own for each test, with the demo class in it. */
+export function provideFreshBrowser(db = new DrayDb(`test-${crypto.randomUUID()}`)) {
+  TestBed.configureTestingModule({
+    providers: [
+      provideZonelessChangeDetection(),
+      { provide: DRAY_DB, useValue: db },
+      { provide: DEMO_TEXT, useValue: () => Promise.resolve(serializeDocument(boatyard)) },
+    ],
+  });
+  return db;
+}
+
+/** The document store, once it has opened. */
+export async function openedDocuments() {
+  const documents = TestBed.inject(DocumentStore);
+  await until(() => documents.ready());
+  return documents;
+}
+
+/** Waits for something that happens by itself, at most two seconds. */
+export async function until(done: () => boolean | Promise<boolean>): Promise<void> {
+  for (let tries = 0; tries < 100; tries += 1) {
+    if (await done()) return;
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
+  throw new Error('It did not happen within two seconds.');
+}

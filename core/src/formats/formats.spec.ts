@@ -1,0 +1,87 @@
+import { boatyard } from '@dray/demo';
+import demoFile from '../../../demo/boatyard.dray.json';
+import schemaFile from '../../../docs/dray.schema.json';
+import type { DrayDocument } from '../model';
+import { documentJsonSchema, MAX_DOCUMENT_BYTES, parseDocument, serializeDocument } from './index';
+
+function sentences(json: string): string[] {
+  const result = parseDocument(json);
+  return result.ok ? [] : result.problems.map(({ sentence }) => sentence);
+}
+
+function broken(change: (document: DrayDocument) => unknown): string {
+  return JSON.stringify(change(structuredClone(boatyard)));
+}
+
+describe('parseDocument', () => {
+  it('reads back what was written, and writes it again byte for byte', () => {
+    const parsed = parseDocument(serializeDocument(boatyard));
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+    expect(parsed.document).toEqual(boatyard);
+    const text = serializeDocument(parsed.document);
+    const again = parseDocument(text);
+    expect(again.ok && serializeDocument(again.document)).toBe(text);
+  });
+
+  it('refuses what is no document, in one sentence', () => {
+    const cases: [string, RegExp][] = [
+      ['', /empty/],
+      ['hello', /not JSON/],
+      ['[1, 2]', /not a Dray file/],
+      ['{"format":"other"}', /not a Dray file/],
+      [serializeDocument(boatyard).slice(0, 5000), /cut short/],
+      [JSON.stringify({ ...boatyard, version: 2 }), /newer Dray.*Update/],
+      [JSON.stringify({ ...boatyard, version: 'one' }), /which version/],
+      [' '.repeat(MAX_DOCUMENT_BYTES + 1), /too large.*20 MB/],
+    ];
+    for (const [json, sentence] of cases) {
+      expect(sentences(json).length).toBe(1);
+      expect(sentences(json)[0]).toMatch(sentence);
+    }
+  });
+
+  it('says where, what and how to mend', () => {
+    const cases: [(document: DrayDocument) => unknown, RegExp][] = [
+      [
+        (d) => ({ ...d, participants: [{ ...d.participants[0], bodyMassKg: 'heavy' }] }),
+        /participants, 1, bodyMassKg has to be a number/,
+      ],
+      [(d) => ({ ...d, kits: [{ ...d.kits[0], unit: 'stone' }] }), /kits, 1, unit has to be one of: kg, lb/],
+      [(d) => ({ ...d, kits: undefined }), /kits is missing/],
+      [(d) => ({ ...d, colour: 'red' }), /a field Dray does not know: colour/],
+    ];
+    for (const [change, sentence] of cases) {
+      expect(sentences(broken(change)).join('\n')).toMatch(sentence);
+    }
+  });
+
+  it('refuses an absurd mass with the limit', () => {
+    const json = broken((d) => {
+      const kit = d.kits[0]!;
+      return {
+        ...d,
+        kits: [{ ...kit, implements: [{ kind: 'fixed', id: 'x', form: 'dumbbell', massKg: 500, count: 1 }] }],
+      };
+    });
+    expect(sentences(json).join()).toMatch(/massKg: a mass has to be more than 0 and at most 200 kg/);
+  });
+
+  it('refuses what points nowhere, and ids that stand twice', () => {
+    const lost = broken((d) => ({ ...d, participants: [{ ...d.participants[0]!, kitIds: ['nowhere'] }] }));
+    expect(sentences(lost).join()).toContain('there is no kit “nowhere”');
+    const twice = broken((d) => ({ ...d, kits: [...d.kits, d.kits[0]] }));
+    expect(sentences(twice).join()).toContain('is taken already');
+    const noLadder = broken((d) => {
+      d.sessions[0]!.blocks[1]!.slots[0]!.source = { kind: 'ladder', ladderId: 'rope' };
+      return d;
+    });
+    expect(sentences(noLadder).join()).toContain('there is no ladder “rope”');
+  });
+});
+
+describe('files made from code', () => {
+  it('are as the code makes them now (npm run generate)', () => {
+    expect(demoFile as unknown).toEqual(JSON.parse(serializeDocument(boatyard)));
+    expect(schemaFile as unknown).toEqual(JSON.parse(JSON.stringify(documentJsonSchema())));
+  });
+});

@@ -1,0 +1,200 @@
+import { aContext, aParticipant, aSlot, everyProp, pairs, reps } from '../../testing/people';
+import type { Kit, Override, Participant, Prescription } from '../model';
+import { attainableLoads } from '../kit';
+import { oneRepMax, percentOfMax } from '../strength';
+import { alternativesFor, bridgeTo, MOST_BRIDGE_REPS, repsWorth, resolve, type ReadyCell } from './index';
+
+const gobletSet = { exerciseId: 'goblet-squat', loadKg: 20, reps: 8, reserve: 2, date: '2026-10-01' };
+
+function ready(
+  participant: Participant,
+  things: Kit['implements'],
+  ladder: string,
+  plan?: Prescription,
+): ReadyCell {
+  const cell = resolve(aSlot(ladder, plan), aContext(participant, things));
+  if (cell.status !== 'ready') throw new Error(cell.because);
+  return cell;
+}
+
+describe('resolve', () => {
+  it('leaves a reason for each of the six steps, in order', () => {
+    const cell = ready(aParticipant({ knownSets: [gobletSet] }), pairs(16, 18, 20), 'squat');
+    const steps = [...new Set(cell.trace.map(({ step }) => step))];
+    expect(steps).toEqual(['rung', 'cautions', 'kit', 'target', 'attainable', 'write']);
+    for (const { sentence } of cell.trace) expect(sentence).toMatch(/^[“\p{Lu}\d].*\.$/u);
+  });
+
+  it('takes the load from the known set, the formula and the chart', () => {
+    const person = aParticipant({ knownSets: [gobletSet] });
+    const cell = ready(person, pairs(16, 18, 20), 'squat', reps(3, 10, 2));
+    // Epley 1985 for the maximum, the published load chart for 10 + 2 reps, and the nearest of 16, 18, 20.
+    const wanted = (oneRepMax(20, 10, 'epley') * percentOfMax(12)) / 100;
+    expect(cell.wantedKg).toBeCloseTo(wanted, 10);
+    expect(wanted).toBeCloseTo(17.87, 2);
+    expect(cell.load?.kg).toBe(18);
+    expect(cell.work).toEqual(
+      jasmine.objectContaining({ sets: 3, amount: 10, kind: 'reps', perSide: false }),
+    );
+  });
+
+  it('follows the person’s choice of formula', () => {
+    const set = { ...gobletSet, reps: 4, reserve: 0 };
+    const loads = (['epley', 'brzycki'] as const).map(
+      (formula) => ready(aParticipant({ formula, knownSets: [set] }), pairs(12, 14), 'squat').wantedKg ?? 0,
+    );
+    expect(loads[0]! / loads[1]!).toBeCloseTo(oneRepMax(20, 4, 'epley') / oneRepMax(20, 4, 'brzycki'), 10);
+  });
+
+  it('obeys a load and a share of the maximum', () => {
+    const person = aParticipant({ knownSets: [gobletSet] });
+    const load: Prescription = { ...reps(3, 10), target: { kind: 'load', loadKg: 12 } };
+    expect(ready(person, pairs(10, 12, 14), 'squat', load).load?.kg).toBe(12);
+    const half: Prescription = { ...reps(3, 10), target: { kind: 'percent', percent: 60 } };
+    expect(ready(person, pairs(14, 16, 18), 'squat', half).load?.kg).toBe(16);
+  });
+
+  it('never takes more than one repetition out of the reserve', () => {
+    // 17.87 wanted; 20 kg would leave fewer than one of the two, so 14 it is, bridged by reps.
+    const cell = ready(aParticipant({ knownSets: [gobletSet] }), pairs(14, 20), 'squat', reps(3, 10, 2));
+    expect(cell.load?.kg).toBe(14);
+    expect(cell.work.amount).toBeGreaterThan(10);
+    expect(cell.marks.some(({ kind }) => kind === 'bridge')).toBeTrue();
+  });
+
+  it('bridges with as many reps as the chart says the missing load is worth', () => {
+    // Haff & Triplett's chart: 6 + 2 reps are 80 %; three quarters of that is 60 %, which the curve past the chart's
+    // end (65 % at 15, on along Epley) reaches at (97.5 / 60 − 1) × 30 = 18.75 reps, two of them left undone.
+    expect(repsWorth(15, 20, 6, 2)).toBeCloseTo(16.75, 10);
+    expect(bridgeTo(10, 20, 10, 2)).toEqual(jasmine.objectContaining({ reps: MOST_BRIDGE_REPS }));
+    expect(bridgeTo(10, 20, 10, 2).tempo).toEqual({ down: 3, pause: 1, up: 1 });
+    expect(bridgeTo(19.9, 20, 10, 2).reps).toBe(10);
+  });
+
+  it('stands in for what the kit cannot do, and says with what score', () => {
+    const cell = ready(aParticipant(), everyProp(), 'squat');
+    expect(cell.version.rung?.id).toBe('squat-free');
+    expect(cell.load).toBeUndefined();
+    const kitStep = cell.trace.find(({ step, acted }) => step === 'kit' && acted === 'substitute');
+    expect(kitStep?.sentence).toMatch(/match 0\.\d\d/);
+  });
+
+  it('stands in when even the lightest is too heavy', () => {
+    const weak = aParticipant({ knownSets: [{ ...gobletSet, loadKg: 5 }] });
+    const cell = ready(weak, [...pairs(20), ...everyProp()], 'squat');
+    expect(cell.version.exercise.id).not.toBe('goblet-squat');
+    expect(cell.marks.map(({ words }) => words).join()).toContain('too heavy');
+  });
+
+  it('steps down the ladder for a caution before it looks elsewhere', () => {
+    const person = aParticipant({ cautions: [{ condition: 'lowBoneDensity' }] });
+    const cell = ready(person, [...pairs(4, 6), ...everyProp()], 'row');
+    expect(cell.version.rung?.id).toBe('row-supported');
+    expect(cell.warnings.map(({ condition }) => condition)).toContain('lowBoneDensity');
+  });
+
+  it('holds effort down where a caution says so', () => {
+    const person = aParticipant({ cautions: [{ condition: 'highBloodPressure' }], knownSets: [gobletSet] });
+    const plain = ready(aParticipant({ knownSets: [gobletSet] }), pairs(14, 16, 18), 'squat', reps(3, 6, 0));
+    const eased = ready(person, pairs(14, 16, 18), 'squat', reps(3, 6, 0));
+    expect(eased.work.reserve).toBe(3);
+    expect(eased.wantedKg!).toBeLessThan(plain.wantedKg!);
+    const hold: Prescription = {
+      sets: 3,
+      work: { kind: 'hold', seconds: 45 },
+      perSide: false,
+      target: { kind: 'none' },
+    };
+    expect(ready(person, everyProp(), 'brace', hold).work.amount).toBe(20);
+  });
+
+  it('does one-sided versions on each side, whatever the plan says', () => {
+    const strong = aParticipant({ tier: 'advanced' });
+    expect(ready(aParticipant(), [...pairs(8), ...everyProp()], 'row').work.perSide).toBeTrue();
+    const bothArms: Prescription = { ...reps(3, 8), perSide: true };
+    expect(ready(strong, [...pairs(8), ...everyProp()], 'row', bothArms).work.perSide).toBeFalse();
+  });
+
+  it('says what is missing and what would mend it when nothing fits', () => {
+    const slot = { ...aSlot('squat'), source: { kind: 'ladder' as const, ladderId: 'gone' } };
+    const cell = resolve(slot, aContext(aParticipant()));
+    expect(cell.status).toBe('leftOut');
+    if (cell.status === 'leftOut') {
+      expect(cell.because).toContain('not in the library');
+      expect(cell.mend.length).toBeGreaterThan(0);
+    }
+  });
+
+  it('gives the same cell for the same input', () => {
+    const context = aContext(aParticipant({ knownSets: [gobletSet] }), pairs(16, 18));
+    expect(resolve(aSlot('squat'), context)).toEqual(resolve(aSlot('squat'), context));
+  });
+
+  describe('with the coach’s hand', () => {
+    const override = (part: Partial<Override>): Override => ({
+      id: 'o',
+      participantId: 'someone',
+      slotId: 'slot-squat',
+      fromWeek: 1,
+      reason: 'felt light on Friday',
+      ...part,
+    });
+    const person = aParticipant({ knownSets: [gobletSet], cautions: [{ condition: 'soreKnee' }] });
+    const byHand = (part: Partial<Override>, ladder = 'squat') => {
+      const context = {
+        ...aContext(person, [...pairs(16, 18, 24), ...everyProp()]),
+        override: override(part),
+      };
+      const cell = resolve(aSlot(ladder), context);
+      if (cell.status !== 'ready') throw new Error(cell.because);
+      return cell;
+    };
+
+    it('wins over load and work, with the recipe where the kit has one', () => {
+      const cell = byHand({ loadKg: 24, amount: 5, sets: 5 });
+      expect(cell.load?.words).toBe('dumbbell 24 kg');
+      expect(cell.work).toEqual(jasmine.objectContaining({ sets: 5, amount: 5 }));
+      expect(
+        cell.marks.some(({ kind, words }) => kind === 'byHand' && words.includes('felt light')),
+      ).toBeTrue();
+    });
+
+    it('says when the kit cannot make the load', () => {
+      expect(byHand({ loadKg: 21 }).load?.words).toContain('not in the kit');
+    });
+
+    it('goes past a caution only by name', () => {
+      const cell = byHand({ rungId: 'thrust-floor-jump' }, 'floor-thrust');
+      expect(cell.version.rung?.id).toBe('thrust-floor-jump');
+      expect(
+        cell.marks.some(({ kind, words }) => kind === 'caution' && words.startsWith('despite')),
+      ).toBeTrue();
+    });
+  });
+});
+
+describe('alternativesFor', () => {
+  it('offers only what the person can do and may do', () => {
+    const person = aParticipant({ cautions: [{ condition: 'soreKnee' }] });
+    const things = [...pairs(8, 10, 12), ...everyProp()];
+    const context = aContext(person, things);
+    const cell = ready(person, things, 'floor-thrust');
+    const offered = alternativesFor(cell, aSlot('floor-thrust'), context);
+    expect(offered.length).toBeGreaterThan(0);
+    for (const { version } of offered) expect(version.demands).not.toContain('jump');
+    const scores = offered.map(({ score }) => score);
+    expect(scores).toEqual([...scores].sort((a, b) => b - a));
+  });
+
+  it('counts attainable loads of the hold it chose', () => {
+    const things = pairs(6, 8);
+    const cell = ready(
+      aParticipant({ knownSets: [{ ...gobletSet, exerciseId: 'pair-hinge' }] }),
+      things,
+      'hinge',
+    );
+    const kit = [{ id: 'k', name: 'k', unit: 'kg' as const, implements: things }];
+    const loads = attainableLoads(kit, cell.load!.hold).map(({ kg }) => kg);
+    expect(loads).toContain(cell.load!.kg);
+  });
+});

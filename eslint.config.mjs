@@ -1,0 +1,115 @@
+import angular from 'angular-eslint';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+/** Inside core, imports point one way: a folder may know only those before it in this list (and not itself by name). */
+const CORE_LAYERS = [
+  'units',
+  'model',
+  'strength',
+  'kit',
+  'ladder',
+  'caution',
+  'library',
+  'plan',
+  'resolve',
+  'progress',
+  'program',
+  'formats',
+];
+
+/** What a layer may not know although it comes before: units and model know nobody. */
+const KNOWS_NOBODY = ['units', 'model'];
+
+const OUTWARD = ['@dray/core', '@dray/demo', '@angular/*', '@ngrx/*', 'dexie', 'koa', 'rxjs', 'node:*', '**/app/**', '**/server/**'];
+
+const coreBoundaries = CORE_LAYERS.map((layer, at) => {
+  const forbidden = KNOWS_NOBODY.includes(layer)
+    ? CORE_LAYERS.filter((other) => other !== layer)
+    : CORE_LAYERS.slice(at + 1);
+  return {
+    files: [`core/src/${layer}/**/*.ts`],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            ...(forbidden.length > 0
+              ? [{ group: forbidden.map((other) => `../${other}`), message: `core/${layer} may not know this folder.` }]
+              : []),
+            { group: ['../*/*'], message: 'A folder is entered through its index.' },
+            { group: OUTWARD, message: 'Core is pure: no application, no server, no platform.' },
+          ],
+        },
+      ],
+    },
+  };
+});
+
+export default tseslint.config(
+  { ignores: ['dist/', 'node_modules/', '.angular/', 'test-results/', 'playwright-report/', 'scripts/*.cjs'] },
+  {
+    files: ['**/*.ts'],
+    extends: [...tseslint.configs.strict, ...tseslint.configs.stylistic],
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
+      eqeqeq: 'error',
+      'no-restricted-globals': ['error', { name: 'event', message: 'Take the event as an argument.' }],
+    },
+  },
+  ...coreBoundaries,
+  {
+    // No clock and no randomness but as arguments.
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.spec.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Core takes randomness as an argument.' },
+        { object: 'Date', property: 'now', message: 'Core takes the time as an argument.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'NewExpression[callee.name="Date"]', message: 'Core takes the time as an argument.' },
+      ],
+    },
+  },
+  {
+    files: ['app/src/**/*.ts'],
+    extends: [...angular.configs.tsRecommended],
+    processor: angular.processInlineTemplates,
+    rules: {
+      '@angular-eslint/component-selector': ['error', { type: 'element', prefix: 'dray', style: 'kebab-case' }],
+      '@angular-eslint/prefer-on-push-component-change-detection': 'error',
+      '@angular-eslint/component-class-suffix': 'off',
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['**/core/src/**', '**/server/**'], message: 'Core is @dray/core; the server is not for the app.' }] },
+      ],
+    },
+  },
+  {
+    files: ['app/src/**/*.html'],
+    extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
+    rules: {
+      '@angular-eslint/template/click-events-have-key-events': 'off',
+      '@angular-eslint/template/interactive-supports-focus': 'off',
+    },
+  },
+  {
+    files: ['server/**/*.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [{ group: ['**/app/**'], message: 'The server does not know the app.' }] }],
+    },
+  },
+  {
+    // In tests what is not there may fail loudly.
+    files: ['**/*.spec.ts', 'core/testing/**/*.ts', 'e2e/**/*.ts', 'bench/**/*.ts'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
+  prettier,
+);
