@@ -1,0 +1,308 @@
+import { readFile } from 'node:fs/promises';
+import AxeBuilder from 'axe-core';
+import { boardWords, cell, expect, prescriptions, test } from './coach';
+
+test('a fresh profile opens with the class, each with their own version', async ({ page }) => {
+  await page.goto('/board');
+  await expect(page.getByRole('rowheader')).toHaveCount(6);
+  await expect(cell(page, 'odile', 'tue-row')).toContainText('chest on the counter');
+  await expect(cell(page, 'odile', 'tue-row')).toContainText('no loaded bending');
+  await expect(cell(page, 'wendel', 'tue-row')).toContainText('towel row at a post');
+  await expect(cell(page, 'tamsin', 'tue-thrust')).toContainText('no landing');
+  const squats = await Promise.all(
+    ['bram', 'odile', 'tamsin', 'anselm', 'juno', 'wendel'].map((id) =>
+      cell(page, id, 'tue-squat').innerText(),
+    ),
+  );
+  expect(new Set(squats).size).toBe(6);
+});
+
+test('“3×10” to “4×8” on the plan changes the board, survives reload and travels to a clean profile', async ({
+  page,
+  browser,
+}, info) => {
+  await page.goto('/plan');
+  const fields = prescriptions(page, 'tue-squat');
+  await expect(fields.nth(1)).toHaveValue('3 × 10, 2 left');
+  const before = await page.getByTestId('time-intermediate').innerText();
+  await fields.nth(1).fill('4x8 2 left');
+  await expect(page.getByTestId('time-intermediate')).not.toHaveText(before);
+  await expect(page.locator('dray-class-versions')).toContainText('4 × 8');
+  await page.keyboard.press('Enter');
+  await expect(fields.nth(1)).toHaveValue('4 × 8, 2 left');
+
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
+  await expect(cell(page, 'bram', 'tue-squat')).toContainText('3 × 6');
+  await page.reload();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
+  const words = await boardWords(page);
+
+  await page.getByRole('link', { name: 'Settings' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export to a file' }).click();
+  const file = info.outputPath('class.dray.json');
+  await (await download).saveAs(file);
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 1 });
+
+  const other = await browser.newContext();
+  const clean = await other.newPage();
+  await clean.goto('/settings');
+  await clean.locator('input[type=file]').setInputFiles(file);
+  await expect(clean.getByTestId('incoming')).toContainText('sessions');
+  await clean.getByRole('button', { name: 'Take it in' }).click();
+  await expect(clean.getByRole('status')).toContainText('Taken in');
+  await clean.getByRole('link', { name: 'Board' }).click();
+  expect(await boardWords(clean)).toEqual(words);
+  await other.close();
+});
+
+test('a broken file is refused in words and nothing changes', async ({ page }) => {
+  await page.goto('/board');
+  const words = await boardWords(page);
+  await page.goto('/settings');
+  const files: [name: string, content: string, sentence: RegExp][] = [
+    ['holiday.json', '{"photos": []}', /not a Dray file/],
+    ['half.dray.json', '{"format":"dray","version":1,"kits":[', /cut short/],
+    ['newer.dray.json', '{"format":"dray","version":9}', /newer Dray/],
+    ['huge.dray.json', 'x'.repeat(20_000_001), /too large/],
+  ];
+  for (const [name, content, sentence] of files) {
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+    await expect(page.getByTestId('refused')).toContainText(name);
+    await expect(page.getByTestId('refused')).toContainText(sentence);
+  }
+  await page.goto('/board');
+  expect(await boardWords(page)).toEqual(words);
+});
+
+test('what cannot be read yet is pointed at, kept over closing, and changes nothing', async ({
+  page,
+  context,
+}) => {
+  await page.goto('/plan');
+  await prescriptions(page, 'tue-press').nth(0).fill('2 × eight');
+  await expect(page.getByTestId('slot-tue-press').locator('.problem')).toContainText('“eight”');
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<number>((resolve) => {
+            const open = indexedDB.open('dray');
+            open.onsuccess = () => {
+              const count = open.result.transaction('drafts').objectStore('drafts').count();
+              count.onsuccess = () => {
+                open.result.close();
+                resolve(count.result);
+              };
+            };
+          }),
+      ),
+    )
+    .toBe(1);
+  await page.close();
+  const again = await context.newPage();
+  await again.goto('/plan');
+  await expect(prescriptions(again, 'tue-press').nth(0)).toHaveValue('2 × eight');
+  await again.goto('/board');
+  await expect(cell(again, 'odile', 'tue-press')).toContainText('2 × 8');
+});
+
+test('a superset is built by keyboard alone', async ({ page }) => {
+  await page.goto('/plan');
+  await page.getByRole('button', { name: 'New session' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Nothing planned yet')).toBeVisible();
+  await page.keyboard.press('b');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  await expect(page.locator(':focus')).toHaveText('Superset');
+  await page.keyboard.press('Enter');
+  const add = page.getByPlaceholder('add an exercise');
+  await expect(add).toBeFocused();
+  await page.keyboard.type('squat');
+  await page.keyboard.press('Enter');
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Squat, beginner');
+  await page.keyboard.type('3x12');
+  // On past the two other tiers to the button that adds the partner.
+  for (let tab = 0; tab < 3; tab += 1) await page.keyboard.press('Tab');
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Add an exercise to Superset');
+  await page.keyboard.press('Enter');
+  await expect(add).toBeFocused();
+  await page.keyboard.type('row');
+  await page.keyboard.press('Enter');
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Row, beginner');
+  const block = page.getByTestId('block-superset');
+  await expect(block.locator('.letter')).toHaveText(['A1', 'A2']);
+  await expect(block).toContainText('3 rounds');
+  // Partners change places, part, and come together again, with the hands on the keys.
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(block.locator('.slot-name')).toContainText(['Row', 'Squat']);
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Row, beginner');
+  await page.keyboard.press('Alt+p');
+  await expect(page.getByTestId('block-straight')).toHaveCount(2);
+  await page.keyboard.press('Control+z');
+  await expect(block.locator('.letter')).toHaveText(['A1', 'A2']);
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(page.getByRole('columnheader', { name: 'A2 Squat' })).toBeVisible();
+});
+
+test('blocks and exercises are dragged into another order', async ({ page }) => {
+  await page.goto('/plan');
+  const slots = page.getByTestId('block-superset').locator('.slot-name');
+  await expect(slots).toContainText(['Squat', 'Row']);
+  const grip = page.getByTestId('slot-tue-row').locator('.letter');
+  const over = page.getByTestId('slot-tue-squat');
+  const from = (await grip.boundingBox())!;
+  const to = (await over.boundingBox())!;
+  await page.mouse.move(from.x + 8, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 8, from.y - 10, { steps: 5 });
+  await page.mouse.move(to.x + 8, to.y + 6, { steps: 10 });
+  await page.mouse.up();
+  await expect(slots).toContainText(['Row', 'Squat']);
+  await page.getByRole('button', { name: /^Undo move/ }).click();
+  await expect(slots).toContainText(['Squat', 'Row']);
+});
+
+test('the fields beside the text say the same thing', async ({ page }) => {
+  await page.goto('/plan');
+  await prescriptions(page, 'tue-squat').nth(1).focus();
+  const form = page.locator('dray-prescription-form');
+  await form.getByLabel('sets').fill('5');
+  await form.getByLabel('of', { exact: true }).selectOption('range');
+  await form.getByLabel('how hard').selectOption('percent');
+  await form.getByLabel('rest, s').fill('120');
+  await form.getByLabel('each side').check();
+  await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('5 × 10–14 each side, @70%, rest 120 s');
+});
+
+test('the board works with the keyboard alone, and the coach’s hand is kept with its reason', async ({
+  page,
+}) => {
+  await page.goto('/board');
+  await cell(page, 'bram', 'tue-squat').focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowRight');
+  await expect(cell(page, 'odile', 'tue-row')).toBeFocused();
+  await expect(page.getByTestId('trace')).toContainText('Low bone density');
+  await expect(page.getByTestId('trace').locator('b')).toHaveText([
+    'Rung',
+    'Cautions',
+    'Kit',
+    'Target',
+    'Attainable',
+    'Written',
+  ]);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('load, kg').fill('3.2');
+  await page.getByRole('button', { name: 'Set by hand' }).click();
+  await expect(page.getByRole('alert')).toContainText('Say why');
+  await page.getByTestId('reason').fill('wrist is sore today');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'odile', 'tue-row')).toBeFocused();
+  await expect(cell(page, 'odile', 'tue-row')).toContainText('jug to 3 L');
+  await expect(cell(page, 'odile', 'tue-row')).toContainText('by hand: wrist is sore today');
+  await page.keyboard.press(']');
+  await expect(page.getByRole('radio', { name: '2' })).toHaveAttribute('aria-checked', 'true');
+  await expect(cell(page, 'odile', 'tue-row')).toContainText('by hand');
+  await page.keyboard.press('Control+z');
+  await expect(cell(page, 'odile', 'tue-row')).not.toContainText('by hand');
+});
+
+test('two tabs stay in step', async ({ page, context }) => {
+  await page.goto('/plan');
+  const other = await context.newPage();
+  await other.goto('/board');
+  await expect(cell(other, 'juno', 'tue-squat')).toContainText('3 × 10');
+  await prescriptions(page, 'tue-squat').nth(1).fill('5x5 1 left');
+  await expect(cell(other, 'juno', 'tue-squat')).toContainText('5 × 5');
+});
+
+test('a card is in its person’s unit, and prints on one page', async ({ page }) => {
+  await page.goto('/card/anselm');
+  await expect(page.getByRole('heading', { name: 'Anselm' })).toBeVisible();
+  await expect(page.locator('dray-cell .load').first()).toContainText('25 lb');
+  await expect(page.locator('article')).toContainText('Stop and say so');
+  for (const person of ['anselm', 'tamsin', 'odile', 'bram']) {
+    await page.goto(`/card/${person}`);
+    await expect(page.locator('article')).toBeVisible();
+    const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1');
+    expect(pdf.match(/\/Type\s*\/Page\b/g)?.length, person).toBe(1);
+  }
+});
+
+test('pounds, the dark theme and the demo are a choice, and undone', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByRole('radio', { name: 'lb' }).check();
+  await page.getByRole('radio', { name: 'dark' }).check();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.goto('/board');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await expect(cell(page, 'anselm', 'tue-squat')).toContainText('25 lb');
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'Back to the demo class' }).click();
+  await expect(page.getByTestId('incoming')).toContainText('First export what is here');
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await expect(page.getByRole('radio', { name: 'kg' })).toBeChecked();
+});
+
+test('it works on a train: everything is there without the server', async ({ page, context }) => {
+  await page.goto('/plan');
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await expect
+    .poll(() => page.evaluate(async () => (await caches.keys()).some((key) => key.includes('assets:app'))), {
+      timeout: 15_000,
+    })
+    .toBe(true);
+  await page.waitForTimeout(1500);
+  await context.setOffline(true);
+  await page.reload();
+  await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('3 × 10, 2 left');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('18');
+  await context.setOffline(false);
+});
+
+test('the first route is at most 260 kB, shell and fonts included', async ({ browser }) => {
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const page = await context.newPage();
+  const devtools = await context.newCDPSession(page);
+  await devtools.send('Network.enable');
+  let bytes = 0;
+  devtools.on('Network.loadingFinished', ({ encodedDataLength }) => (bytes += encodedDataLength));
+  await page.goto('/');
+  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(500);
+  expect(bytes).toBeLessThanOrEqual(260_000);
+  await context.close();
+});
+
+for (const route of ['/plan', '/board', '/card/odile', '/settings']) {
+  test(`${route} has no accessibility faults that a checker finds`, async ({ browser }) => {
+    // The checker is put into the page past the policy, which only this context lifts.
+    const context = await browser.newContext({ bypassCSP: true });
+    const page = await context.newPage();
+    await page.goto(route);
+    await expect(page.getByRole('navigation')).toBeVisible();
+    await page.waitForTimeout(300);
+    await page.addScriptTag({ content: AxeBuilder.source });
+    const violations = await page.evaluate(async () => {
+      const { axe } = window as unknown as { axe: typeof AxeBuilder };
+      const results = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa'] });
+      return results.violations.map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes
+            .map(({ html }) => html)
+            .slice(0, 3)
+            .join(' | ')}`,
+      );
+    });
+    expect(violations).toEqual([]);
+    await context.close();
+  });
+}

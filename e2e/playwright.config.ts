@@ -1,0 +1,28 @@
+import { createRequire } from 'node:module';
+import { defineConfig } from '@playwright/test';
+
+const flags = createRequire(import.meta.url)('../scripts/chromium-flags.cjs') as string[];
+const port = Number(process.env['E2E_PORT'] ?? 4391);
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  timeout: 30_000,
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium', args: flags },
+  },
+  webServer: {
+    command: 'node scripts/start.mjs',
+    cwd: '..',
+    env: { PORT: String(port) },
+    url: `http://127.0.0.1:${port}/healthz`,
+    timeout: 180_000,
+    reuseExistingServer: false,
+  },
+});
