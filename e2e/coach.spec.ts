@@ -172,8 +172,8 @@ test('the fields beside the text say the same thing', async ({ page }) => {
   await prescriptions(page, 'tue-squat').nth(1).focus();
   const form = page.locator('dray-prescription-form');
   await form.getByLabel('sets').fill('5');
-  await form.getByLabel('of', { exact: true }).selectOption('range');
-  await form.getByLabel('how hard').selectOption('percent');
+  await form.locator('.kind select').selectOption('range');
+  await form.locator('.how select').selectOption('percent');
   await form.getByLabel('rest, s').fill('120');
   await form.getByLabel('each side').check();
   await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('5 × 10–14 each side, @70%, rest 120 s');
@@ -218,8 +218,8 @@ test('two tabs stay in step', async ({ page, context }) => {
   const other = await context.newPage();
   await other.goto('/board');
   await expect(cell(other, 'juno', 'tue-squat')).toContainText('3 × 10');
-  await prescriptions(page, 'tue-squat').nth(1).fill('5x5 1 left');
-  await expect(cell(other, 'juno', 'tue-squat')).toContainText('5 × 5');
+  await prescriptions(page, 'tue-squat').nth(1).fill('5x10 2 left');
+  await expect(cell(other, 'juno', 'tue-squat')).toContainText('5 × 10');
 });
 
 test('a card is in its person’s unit, and prints on one page', async ({ page }) => {
@@ -253,12 +253,21 @@ test('pounds, the dark theme and the demo are a choice, and undone', async ({ pa
 test('it works on a train: everything is there without the server', async ({ page, context }) => {
   await page.goto('/plan');
   await page.evaluate(() => navigator.serviceWorker.ready);
+  // Offline only once every file of the build is in the worker's cache.
   await expect
-    .poll(() => page.evaluate(async () => (await caches.keys()).some((key) => key.includes('assets:app'))), {
-      timeout: 15_000,
-    })
-    .toBe(true);
-  await page.waitForTimeout(1500);
+    .poll(
+      () =>
+        page.evaluate(async () => {
+          const manifest = (await (await fetch('/ngsw.json')).json()) as {
+            assetGroups: { urls: string[] }[];
+          };
+          const wanted = manifest.assetGroups.flatMap(({ urls }) => urls).length;
+          const name = (await caches.keys()).find((key) => key.endsWith('assets:app:cache'));
+          return wanted - (name ? (await (await caches.open(name)).keys()).length : 0);
+        }),
+      { timeout: 20_000 },
+    )
+    .toBe(0);
   await context.setOffline(true);
   await page.reload();
   await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('3 × 10, 2 left');

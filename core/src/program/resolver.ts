@@ -114,7 +114,18 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
               ),
             }
           : undefined;
-      chain.cells.push(doseSlot(placement, { ...context, week: at, restSeconds: block.restSeconds, last }));
+      chain.cells.push(
+        doseSlot(placement, {
+          catalog,
+          participant,
+          owned: person.owned,
+          unit,
+          override,
+          week: at,
+          restSeconds: block.restSeconds,
+          last,
+        }),
+      );
     }
     const cell = chain.cells[week - 1];
     if (!cell) throw new NotInDocumentError('week', String(week));

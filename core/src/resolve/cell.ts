@@ -12,7 +12,7 @@ export type MarkKind = 'caution' | 'substitute' | 'bridge' | 'gate' | 'byHand';
 export interface TraceStep {
   readonly step: StepName;
   readonly sentence: string;
-  readonly acted?: MarkKind;
+  readonly acted?: MarkKind | undefined;
 }
 
 /** A few words in a cell for something the coach should see without asking. */
@@ -39,8 +39,8 @@ export interface CellWork {
   readonly kind: 'reps' | 'time' | 'hold';
   readonly perSide: boolean;
   /** Repetitions left undone that the load was chosen for. */
-  readonly reserve?: number;
-  readonly tempo?: Tempo;
+  readonly reserve?: number | undefined;
+  readonly tempo?: Tempo | undefined;
   readonly restSeconds: number;
 }
 
@@ -65,7 +65,7 @@ interface CellBase {
   readonly marks: readonly Mark[];
   readonly warnings: readonly Warning[];
   readonly trace: readonly TraceStep[];
-  readonly override?: Override;
+  readonly override?: Override | undefined;
 }
 
 export interface ReadyCell extends CellBase {
@@ -74,12 +74,12 @@ export interface ReadyCell extends CellBase {
   /** What the plan said a set is, before it became one number. */
   readonly planned: Work;
   readonly work: CellWork;
-  readonly load?: CellLoad;
+  readonly load?: CellLoad | undefined;
   /** The load asked for before the kit had its say, in kilograms. */
-  readonly wantedKg?: number;
-  readonly basis?: Basis;
+  readonly wantedKg?: number | undefined;
+  readonly basis?: Basis | undefined;
   /** Absent in the first week, and when the version is another than last week's. */
-  readonly change?: Change;
+  readonly change?: Change | undefined;
 }
 
 export interface LeftOutCell extends CellBase {

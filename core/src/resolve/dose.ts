@@ -39,56 +39,64 @@ class Dosing {
     private readonly placement: Placement,
     private readonly context: DoseContext,
   ) {
-    this.trace = [...placement.trace];
-    this.marks = [...placement.marks];
+    this.trace = placement.trace.slice();
+    this.marks = placement.marks.slice();
   }
 
   run(): Cell {
     const { placement, context } = this;
-    const { version } = placement;
-    const base = {
-      participantId: context.participant.id,
-      slotId: placement.slot.id,
-      week: context.week,
-      tier: placement.tier,
-      warnings: placement.warnings,
-      ...(context.override && { override: context.override }),
-    };
+    const { version, slot, tier, warnings, held } = placement;
+    const { participant, week, override } = context;
     if (!version) {
       const { because, mend } = placement.leftOut ?? { because: 'Nothing fits', mend: 'Change the plan' };
       this.say('write', `Left out. ${because}. ${mend}.`);
-      return { ...base, status: 'leftOut', because, mend, marks: this.marks, trace: this.trace };
+      return {
+        status: 'leftOut',
+        participantId: participant.id,
+        slotId: slot.id,
+        week,
+        tier,
+        because,
+        mend,
+        marks: this.marks,
+        warnings,
+        trace: this.trace,
+        override,
+      };
     }
 
     const last = context.last?.cell.version.name === version.name ? context.last : undefined;
-    const { held } = placement;
     const dose = held ? this.loaded(held, last?.ask, last?.cell) : this.unloaded(last?.ask, last?.cell);
-    const kind = this.workKind();
     const work: CellWork = {
       sets: placement.prescription.sets,
       amount: dose.amount,
-      kind,
+      kind: this.workKind(),
       perSide: this.perSide(),
-      ...(held && { reserve: held.wanted.reserve }),
-      ...tempoPart(dose.tempo ?? placement.prescription.tempo),
+      reserve: held?.wanted.reserve,
+      tempo: dose.tempo ?? placement.prescription.tempo,
       restSeconds: placement.prescription.restSeconds ?? context.restSeconds,
     };
     const load = dose.load && this.cellLoad(dose.load);
-    const written = this.byHand({ work, load }, context.override);
-    const change = last && changeSince(last.cell, written.work, written.load);
+    const written = this.byHand({ work, load }, override);
     this.say('write', this.writeWords(written.work, written.load));
+    // Written out field by field: a board is a thousand of these, and spreading is what such a loop spends its time on.
     return {
-      ...base,
       status: 'ready',
+      participantId: participant.id,
+      slotId: slot.id,
+      week,
+      tier,
       version,
       planned: placement.prescription.work,
       work: written.work,
-      ...(written.load && { load: written.load }),
-      ...(dose.wantedKg !== undefined && { wantedKg: dose.wantedKg }),
-      ...(held && { basis: held.wanted.estimate.basis }),
-      ...(change && { change }),
+      load: written.load,
+      wantedKg: dose.wantedKg,
+      basis: held?.wanted.estimate.basis,
+      change: last && changeSince(last.cell, written.work, written.load),
       marks: this.marks,
+      warnings,
       trace: this.trace,
+      override,
     };
   }
 
@@ -117,10 +125,7 @@ class Dosing {
       this.say('attainable', 'Nothing light enough to hold: body weight.');
       return { amount: this.limited(start) };
     }
-    return {
-      ...this.bridged(held, load, wanted.kg, start, DEFAULT_CAP_PERCENT, Infinity),
-      wantedKg: wanted.kg,
-    };
+    return this.bridged(held, load, wanted.kg, start, DEFAULT_CAP_PERCENT, Infinity);
   }
 
   private sameLoad({ loads }: Held, lastKg: number, amount: number, lastCell: ReadyCell): Dose {
@@ -189,10 +194,7 @@ class Dosing {
     const load = nearestLoad(held.loads, most, 'notAbove');
     if (!load) return { amount: ask.amount };
     const mostReps = Math.max(ask.amount, lastAmount + MOST_REPS_A_WEEK);
-    return {
-      ...this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, mostReps),
-      wantedKg: ask.wantedKg,
-    };
+    return this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, mostReps);
   }
 
   /** A load that falls short of the wanted one is bridged where the next is too far, or there is none. */
@@ -213,7 +215,7 @@ class Dosing {
     // What is guessed is not worth bridging: the first weeks will tell.
     if (!coarse || !short || !counted || wanted.estimate.basis === 'guess') {
       this.say('attainable', `Nearest from the kit: ${words}.`);
-      return { amount: this.limited(reps), load };
+      return { amount: this.limited(reps), load, wantedKg };
     }
     const full = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
     const bridge = full.reps > mostReps ? { reps: mostReps } : full;
@@ -223,7 +225,7 @@ class Dosing {
       : 'that is the heaviest there is';
     if (bridge.reps === reps && !bridge.tempo) {
       this.say('attainable', `Nearest from the kit: ${words}; ${why}.`);
-      return { amount: reps, load };
+      return { amount: reps, load, wantedKg };
     }
     this.say(
       'attainable',
@@ -234,7 +236,7 @@ class Dosing {
       kind: 'bridge',
       words: next ? `next is ${this.kg(next.kg)}: more reps${slower}` : `heaviest here: more reps${slower}`,
     });
-    return { amount: bridge.reps, load, tempo: bridge.tempo };
+    return { amount: bridge.reps, load, wantedKg, tempo: bridge.tempo };
   }
 
   // Step 4 and 5 without a load.
@@ -378,12 +380,8 @@ class Dosing {
   }
 
   private say(step: TraceStep['step'], sentence: string, acted?: TraceStep['acted']): void {
-    this.trace.push(acted ? { step, sentence, acted } : { step, sentence });
+    this.trace.push({ step, sentence, acted });
   }
-}
-
-function tempoPart(tempo: Tempo | undefined): { tempo?: Tempo } {
-  return tempo ? { tempo } : {};
 }
 
 function growth(fromKg: number, toKg: number): string {

@@ -24,7 +24,7 @@ export function fromUnit(value: number, unit: MassUnit): number {
   return unit === 'kg' ? value : kgFromPounds(value);
 }
 
-const STEP_SHOWN: Record<MassUnit, number> = { kg: 0.05, lb: 0.1 };
+const STEPS_SHOWN: Record<MassUnit, number> = { kg: 20, lb: 10 };
 
 /**
  * A load as a coach would write it, without its unit: to the nearest 0.05 kg or 0.1 lb, no trailing zeros.
@@ -32,9 +32,8 @@ const STEP_SHOWN: Record<MassUnit, number> = { kg: 0.05, lb: 0.1 };
  * (common practice, no published source).
  */
 export function formatMass(kg: number, unit: MassUnit): string {
-  const step = STEP_SHOWN[unit];
-  const shown = Math.round(inUnit(kg, unit) / step) * step;
-  return String(Number(shown.toFixed(2)));
+  const steps = STEPS_SHOWN[unit];
+  return String(Math.round(inUnit(kg, unit) * steps) / steps);
 }
 
 /** `formatMass` with the unit behind it: "12.5 kg". */

@@ -1,0 +1,4 @@
+import { head } from './table';
+
+head();
+await import('./core');

@@ -1,0 +1,64 @@
+// From the edit to the painted board, in the real application: undo and redo of an edit while the board is shown.
+import { createRequire } from 'node:module';
+import { serializeDocument, type DrayDocument } from '@dray/core';
+import { boatyard } from '@dray/demo';
+import { chromium, type Page } from '@playwright/test';
+import { largeClass } from './class';
+import { row } from './table';
+
+const flags = createRequire(import.meta.url)('../scripts/chromium-flags.cjs') as string[];
+const base = process.argv[2] ?? '';
+const executablePath = process.argv[3] ?? '';
+
+/** Milliseconds from the key until the frame after the change is on its way, median of several. */
+async function undoToPaint(page: Page): Promise<number> {
+  return page.evaluate(async () => {
+    const painted = () =>
+      new Promise<number>((resolve) =>
+        requestAnimationFrame(() => {
+          const channel = new MessageChannel();
+          channel.port1.onmessage = () => resolve(performance.now());
+          channel.port2.postMessage(0);
+        }),
+      );
+    const words = () => document.querySelector('table')?.textContent;
+    const taken: number[] = [];
+    for (let run = 0; run < 12; run += 1) {
+      const before = words();
+      const key = run % 2 === 0 ? 'z' : 'y';
+      const began = performance.now();
+      document.dispatchEvent(new KeyboardEvent('keydown', { key, ctrlKey: true, bubbles: true }));
+      const ended = await painted();
+      if (words() === before) throw new Error('The board did not change.');
+      taken.push(ended - began);
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+    return taken.sort((a, b) => a - b)[Math.floor(taken.length / 2)] ?? NaN;
+  });
+}
+
+async function measure(name: string, document: DrayDocument, limitMs: number): Promise<void> {
+  const browser = await chromium.launch({ executablePath, args: flags });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  // The compiler names functions with a helper that the page does not have.
+  await page.addInitScript('globalThis.__name = (named) => named');
+  await page.goto(`${base}/settings`);
+  const file = {
+    name: 'bench.dray.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(serializeDocument(document)),
+  };
+  await page.locator('input[type=file]').setInputFiles(file);
+  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('status').filter({ hasText: 'Taken in' }).waitFor();
+  await page.getByRole('link', { name: 'Plan' }).click();
+  const field = page.getByLabel('Squat, intermediate').first();
+  await field.fill('4x8 2 left');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await page.getByRole('gridcell').first().waitFor();
+  row(name, await undoToPaint(page), limitMs);
+  await browser.close();
+}
+
+await measure('edit to painted board, demo', boatyard, 50);
+await measure('edit to painted board, 40 × 24', largeClass(40, 24), 100);

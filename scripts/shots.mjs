@@ -1,0 +1,47 @@
+// npm run shots: rewrites docs/screenshots from the demo class.
+import { createRequire } from 'node:module';
+import path from 'node:path';
+import { findChromium, installPackages, root } from './setup.mjs';
+import { serveFor } from './serve-for.mjs';
+
+installPackages();
+const { chromium } = await import('@playwright/test');
+const args = createRequire(import.meta.url)('./chromium-flags.cjs');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+const SHOTS = [
+  { name: 'plan', route: '/plan' },
+  { name: 'plan-typing', route: '/plan', act: typing },
+  { name: 'board', route: '/board', act: (page) => week(page, 3, '#cell-3-1') },
+  { name: 'board-dark', route: '/board', scheme: 'dark', act: (page) => week(page, 2, '#cell-1-1') },
+  { name: 'card', route: '/card/odile', size: { width: 800, height: 1100 } },
+  { name: 'card-phone', route: '/card/anselm', size: PHONE },
+  { name: 'settings', route: '/settings' },
+];
+
+async function typing(page) {
+  const field = page.locator('#rx-tue-squat-intermediate');
+  await field.fill('4x8-10 2 left');
+}
+
+async function week(page, number, cell) {
+  await page.locator(cell).click();
+  for (let at = 1; at < number; at += 1) await page.keyboard.press(']');
+}
+
+await serveFor(4392, async (base) => {
+  const browser = await chromium.launch({ executablePath: findChromium(), args });
+  for (const { name, route, size = DESK, scheme = 'light', act } of SHOTS) {
+    const page = await browser.newPage({ viewport: size, colorScheme: scheme });
+    await page.goto(base + route);
+    await page.locator('h1').first().waitFor();
+    await page.evaluate(() => document.fonts.ready);
+    await act?.(page);
+    await page.waitForTimeout(250);
+    await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });
+    await page.close();
+    console.log(`docs/screenshots/${name}.png`);
+  }
+  await browser.close();
+});
