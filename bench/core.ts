@@ -14,7 +14,7 @@ import { row } from './table';
 
 /** Median of several runs, in milliseconds. */
 function time(run: () => unknown, runs = 15): number {
-  for (let warm = 0; warm < 3; warm += 1) run();
+  for (let warm = 0; warm < 12; warm += 1) run();
   const taken = Array.from({ length: runs }, () => {
     const began = performance.now();
     run();

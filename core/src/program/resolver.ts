@@ -63,39 +63,41 @@ interface Chain {
   readonly cells: Cell[];
 }
 
+/** What is known of one person: worth keeping while they and their kits are the same objects. */
 interface PersonCache {
-  kits: readonly Kit[];
-  owned: Owned;
-  readonly chains: WeakMap<Slot, Map<MassUnit, Chain>>;
+  readonly participant: Participant;
+  readonly kits: readonly Kit[];
+  readonly owned: Owned;
+  /** By slot and unit. Slots that are gone stay until the person changes: a few, and never asked for again. */
+  readonly chains: Map<string, Chain>;
 }
 
 const NONE: readonly never[] = [];
 
 /** A resolver over the library that ships, or another catalog. */
 export function createResolver(catalog: Catalog = shipped): Resolver {
-  const people = new WeakMap<Participant, PersonCache>();
+  const people = new Map<string, PersonCache>();
 
   function personCache(participant: Participant, kits: readonly Kit[]): PersonCache {
-    const known = people.get(participant);
-    if (known && sameItems(known.kits, kits)) return known;
-    const fresh = { kits, owned: ownedFrom(kits), chains: new WeakMap() };
-    people.set(participant, fresh);
+    const known = people.get(participant.id);
+    if (known?.participant === participant && sameItems(known.kits, kits)) return known;
+    const fresh = { participant, kits, owned: ownedFrom(kits), chains: new Map<string, Chain>() };
+    people.set(participant.id, fresh);
     return fresh;
   }
 
-  function chainOf(person: PersonCache, slot: Slot, unit: MassUnit, basis: readonly unknown[]): Chain {
-    let byUnit = person.chains.get(slot);
-    if (!byUnit) person.chains.set(slot, (byUnit = new Map()));
-    const known = byUnit.get(unit);
+  function chainOf(person: PersonCache, { id }: Slot, unit: MassUnit, basis: readonly unknown[]): Chain {
+    const key = `${unit} ${id}`;
+    const known = person.chains.get(key);
     if (known && sameItems(known.basis, basis)) return known;
     const fresh: Chain = { basis, placements: new Map(), cells: [] };
-    byUnit.set(unit, fresh);
+    person.chains.set(key, fresh);
     return fresh;
   }
 
   function cellFor(work: CellJob, week: number): Cell {
     const { person, participant, slot, block, scheme, overrides, log, unit } = work;
-    const chain = chainOf(person, slot, unit, [block.restSeconds, scheme, ...overrides, null, ...log]);
+    const chain = chainOf(person, slot, unit, [slot, block.restSeconds, scheme, ...overrides, null, ...log]);
     for (let at = chain.cells.length + 1; at <= week; at += 1) {
       const override = overrides.find(
         ({ fromWeek, toWeek }) => fromWeek <= at && (toWeek === undefined || at <= toWeek),

@@ -9,6 +9,7 @@ import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK, repsWorth }
 import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
 import type { DoseContext } from './context';
 import { placeSlot, type Placement } from './place';
+import { LeftOutCellOf, ReadyCellOf, TraceOf, UNASKED, type Reasons } from './trace';
 import { loadFor, NEAR_ENOUGH, startAmount, type Wanted } from './wanted';
 
 /** All six steps for one slot, one person, one week. */
@@ -28,41 +29,46 @@ type Held = NonNullable<Placement['held']>;
 
 /** Steps 4 to 6 of the pipeline: target, attainable, write. */
 export function doseSlot(placement: Placement, context: DoseContext): Cell {
-  return new Dosing(placement, context).run();
+  return new Dosing(placement, context, UNASKED).run(() => {
+    const trace = new TraceOf(placement.explain());
+    new Dosing(placement, context, trace).run(() => trace.steps);
+    return trace.steps;
+  });
 }
 
 class Dosing {
-  private readonly trace: TraceStep[];
   private readonly marks: Mark[];
 
   constructor(
     private readonly placement: Placement,
     private readonly context: DoseContext,
+    private readonly reasons: Reasons,
   ) {
-    this.trace = placement.trace.slice();
     this.marks = placement.marks.slice();
   }
 
-  run(): Cell {
+  run(explain: () => readonly TraceStep[]): Cell {
     const { placement, context } = this;
     const { version, slot, tier, warnings, held } = placement;
     const { participant, week, override } = context;
     if (!version) {
       const { because, mend } = placement.leftOut ?? { because: 'Nothing fits', mend: 'Change the plan' };
-      this.say('write', `Left out. ${because}. ${mend}.`);
-      return {
-        status: 'leftOut',
-        participantId: participant.id,
-        slotId: slot.id,
-        week,
-        tier,
-        because,
-        mend,
-        marks: this.marks,
-        warnings,
-        trace: this.trace,
-        override,
-      };
+      this.say('write', () => `Left out. ${because}. ${mend}.`);
+      return new LeftOutCellOf(
+        {
+          status: 'leftOut',
+          participantId: participant.id,
+          slotId: slot.id,
+          week,
+          tier,
+          because,
+          mend,
+          marks: this.marks,
+          warnings,
+          override,
+        },
+        explain,
+      );
     }
 
     const last = context.last?.cell.version.name === version.name ? context.last : undefined;
@@ -78,26 +84,27 @@ class Dosing {
     };
     const load = dose.load && this.cellLoad(dose.load);
     const written = this.byHand({ work, load }, override);
-    this.say('write', this.writeWords(written.work, written.load));
-    // Written out field by field: a board is a thousand of these, and spreading is what such a loop spends its time on.
-    return {
-      status: 'ready',
-      participantId: participant.id,
-      slotId: slot.id,
-      week,
-      tier,
-      version,
-      planned: placement.prescription.work,
-      work: written.work,
-      load: written.load,
-      wantedKg: dose.wantedKg,
-      basis: held?.wanted.estimate.basis,
-      change: last && changeSince(last.cell, written.work, written.load),
-      marks: this.marks,
-      warnings,
-      trace: this.trace,
-      override,
-    };
+    this.say('write', () => this.writeWords(written.work, written.load));
+    return new ReadyCellOf(
+      {
+        status: 'ready',
+        participantId: participant.id,
+        slotId: slot.id,
+        week,
+        tier,
+        version,
+        planned: placement.prescription.work,
+        work: written.work,
+        load: written.load,
+        wantedKg: dose.wantedKg,
+        basis: held?.wanted.estimate.basis,
+        change: last && changeSince(last.cell, written.work, written.load),
+        marks: this.marks,
+        warnings,
+        override,
+      },
+      explain,
+    );
   }
 
   // Step 4 and 5 with a load.
@@ -105,7 +112,7 @@ class Dosing {
   private loaded(held: Held, ask: Ask | undefined, lastCell: ReadyCell | undefined): Dose {
     const lastKg = lastCell?.load?.kg;
     if (!ask || lastCell === undefined || lastKg === undefined) return this.firstWeek(held);
-    this.say('target', ask.reason);
+    this.say('target', () => ask.reason);
     switch (ask.kind) {
       case 'amount':
         return this.sameLoad(held, lastKg, ask.amount, lastCell);
@@ -118,11 +125,11 @@ class Dosing {
 
   private firstWeek(held: Held): Dose {
     const { wanted, loads } = held;
-    this.say('target', this.wantedWords(wanted));
+    this.say('target', () => this.wantedWords(wanted));
     const start = startAmount(this.placement.prescription.work);
     const load = loadFor(wanted, loads);
     if (!load) {
-      this.say('attainable', 'Nothing light enough to hold: body weight.');
+      this.say('attainable', () => 'Nothing light enough to hold: body weight.');
       return { amount: this.limited(start) };
     }
     return this.bridged(held, load, wanted.kg, start, DEFAULT_CAP_PERCENT, Infinity);
@@ -131,7 +138,9 @@ class Dosing {
   private sameLoad({ loads }: Held, lastKg: number, amount: number, lastCell: ReadyCell): Dose {
     const load = nearestLoad(loads, lastKg, 'nearest');
     const same = load && Math.abs(load.kg - lastKg) < 1e-6 ? load : nearestLoad(loads, lastKg, 'notAbove');
-    this.say('attainable', same ? `Again ${this.kg(same.kg)}: ${recipeWords(same.recipe)}.` : 'Body weight.');
+    this.say('attainable', () =>
+      same ? `Again ${this.kg(same.kg)}: ${recipeWords(same.recipe)}.` : 'Body weight.',
+    );
     return { amount: this.limited(amount), load: same, wantedKg: lastCell.wantedKg };
   }
 
@@ -146,7 +155,8 @@ class Dosing {
     if (next && next.kg <= capKg + 1e-9) {
       this.say(
         'attainable',
-        `Next is ${this.kg(next.kg)}, ${growth(lastKg, next.kg)} up and within the cap of ${ask.capPercent} %: ${recipeWords(next.recipe)}.`,
+        () =>
+          `Next is ${this.kg(next.kg)}, ${growth(lastKg, next.kg)} up and within the cap of ${ask.capPercent} %: ${recipeWords(next.recipe)}.`,
       );
       return { amount: ask.amountAfter, load: next, wantedKg: next.kg };
     }
@@ -158,7 +168,7 @@ class Dosing {
     if (!next) {
       this.say(
         'attainable',
-        `${this.kg(lastKg)} is the heaviest there is: ${amount} reps${slower} instead.`,
+        () => `${this.kg(lastKg)} is the heaviest there is: ${amount} reps${slower} instead.`,
         'bridge',
       );
       this.marks.push({ kind: 'bridge', words: `heaviest here${slower}` });
@@ -172,7 +182,8 @@ class Dosing {
     if (lastCell.work.amount >= worth) {
       this.say(
         'attainable',
-        `${gap}. ${lastCell.work.amount} reps with ${this.kg(lastKg)} are worth it: try it by hand, with ${ask.amountAfter} reps.`,
+        () =>
+          `${gap}. ${lastCell.work.amount} reps with ${this.kg(lastKg)} are worth it: try it by hand, with ${ask.amountAfter} reps.`,
         'bridge',
       );
       this.marks.push({ kind: 'bridge', words: `ready to try ${this.kg(next.kg)} by hand` });
@@ -181,7 +192,7 @@ class Dosing {
     const reps = Math.min(amount, worth);
     this.say(
       'attainable',
-      `${gap}. Bridge: up to ${worth} reps with ${this.kg(lastKg)} are worth the same.`,
+      () => `${gap}. Bridge: up to ${worth} reps with ${this.kg(lastKg)} are worth the same.`,
       'bridge',
     );
     this.marks.push({ kind: 'bridge', words: `${worth} reps before ${this.kg(next.kg)}` });
@@ -214,7 +225,7 @@ class Dosing {
     const short = wantedKg > load.kg * NEAR_ENOUGH;
     // What is guessed is not worth bridging: the first weeks will tell.
     if (!coarse || !short || !counted || wanted.estimate.basis === 'guess') {
-      this.say('attainable', `Nearest from the kit: ${words}.`);
+      this.say('attainable', () => `Nearest from the kit: ${words}.`);
       return { amount: this.limited(reps), load, wantedKg };
     }
     const full = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
@@ -224,12 +235,13 @@ class Dosing {
       ? `the next is ${this.kg(next.kg)}, ${growth(load.kg, next.kg)} up`
       : 'that is the heaviest there is';
     if (bridge.reps === reps && !bridge.tempo) {
-      this.say('attainable', `Nearest from the kit: ${words}; ${why}.`);
+      this.say('attainable', () => `Nearest from the kit: ${words}; ${why}.`);
       return { amount: reps, load, wantedKg };
     }
     this.say(
       'attainable',
-      `${words}; ${why}. Bridge: ${bridge.reps} reps${slower} are worth the missing ${this.kg(wantedKg - load.kg)}.`,
+      () =>
+        `${words}; ${why}. Bridge: ${bridge.reps} reps${slower} are worth the missing ${this.kg(wantedKg - load.kg)}.`,
       'bridge',
     );
     this.marks.push({
@@ -245,9 +257,8 @@ class Dosing {
     const { prescription } = this.placement;
     const amount = ask?.kind === 'amount' && lastCell ? ask.amount : startAmount(prescription.work);
     const limited = this.limited(amount);
-    this.say('target', ask ? ask.reason : this.plainWords(limited));
-    this.say(
-      'attainable',
+    this.say('target', () => (ask ? ask.reason : this.plainWords(limited)));
+    this.say('attainable', () =>
       limited < amount
         ? `Held to ${limited} s by a caution.`
         : 'Body weight: the version itself sets how heavy it is.',
@@ -276,18 +287,18 @@ class Dosing {
             ? 'there is nothing to hold'
             : undefined;
     if (closed) {
-      this.say('target', `The next rung, “${next.name}”, stays closed: ${closed}.`);
+      this.say('target', () => `The next rung, “${next.name}”, stays closed: ${closed}.`);
     } else if (prescription.sets >= gate.sets && amount >= (gate.reps ?? gate.seconds ?? 0)) {
       this.say(
         'target',
-        `That is the gate, ${gateWords(gate)}, to “${next.name}”. The step is the coach’s.`,
+        () => `That is the gate, ${gateWords(gate)}, to “${next.name}”. The step is the coach’s.`,
         'gate',
       );
       this.marks.push({ kind: 'gate', words: `at the gate: ${next.name}` });
     } else {
       this.say(
         'target',
-        `The gate to “${next.name}” is ${gateWords(gate)}: the plan stops short of it.`,
+        () => `The gate to “${next.name}” is ${gateWords(gate)}: the plan stops short of it.`,
         'gate',
       );
       this.marks.push({
@@ -322,7 +333,7 @@ class Dosing {
           };
     }
     if (sets !== undefined || amount !== undefined || loadKg !== undefined) {
-      this.say('byHand', `Set by hand: ${override.reason}`, 'byHand');
+      this.say('byHand', () => `Set by hand: ${override.reason}`, 'byHand');
     }
     this.marks.push({ kind: 'byHand', words: `by hand: ${override.reason}` });
     return { work, load };
@@ -379,8 +390,8 @@ class Dosing {
     return formatLoad(kg, this.context.unit);
   }
 
-  private say(step: TraceStep['step'], sentence: string, acted?: TraceStep['acted']): void {
-    this.trace.push({ step, sentence, acted });
+  private say(step: TraceStep['step'], words: () => string, acted?: TraceStep['acted']): void {
+    this.reasons.say(step, words, acted);
   }
 }
 

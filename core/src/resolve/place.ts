@@ -15,6 +15,7 @@ import {
 } from '../ladder';
 import type { Mark, TraceStep, Warning } from './cell';
 import type { PlaceContext } from './context';
+import { TraceOf, UNASKED, type Reasons } from './trace';
 import { bestHold, wantedLoad, type HoldFit, type Wanted } from './wanted';
 
 /** What steps 1 to 3 settle: which version, held how. The same in every week. */
@@ -23,7 +24,8 @@ export interface Placement {
   /** Whose prescription counts: the tier of the rung the person stands on. */
   readonly tier: Tier;
   readonly prescription: Prescription;
-  readonly trace: readonly TraceStep[];
+  /** The reasons so far. */
+  readonly explain: () => readonly TraceStep[];
   readonly marks: readonly Mark[];
   readonly warnings: readonly Warning[];
   readonly limits: EffortLimits;
@@ -51,7 +53,7 @@ const TOO_LIGHT = 0.5;
 
 /** Steps 1 to 3 of the pipeline: rung, cautions, kit. */
 export function placeSlot(slot: Slot, context: PlaceContext): Placement {
-  return new Placing(slot, context).run();
+  return new Placing(slot, context, UNASKED).run();
 }
 
 /**
@@ -64,18 +66,19 @@ export function substitutesFor(
   tier: Tier,
   context: PlaceContext,
 ): RankedSubstitute[] {
-  return new Placing(slot, context).rank(version, tier);
+  return new Placing(slot, context, UNASKED).rank(version, tier);
 }
 
 /** One run through steps 1 to 3, collecting reasons on the way. */
 class Placing {
-  private readonly trace: TraceStep[] = [];
+  private lastStep: TraceStep['step'] | undefined;
   private readonly marks: Mark[] = [];
   private readonly conditions: readonly Condition[];
 
   constructor(
     private readonly slot: Slot,
     private readonly context: PlaceContext,
+    private readonly reasons: Reasons,
   ) {
     this.conditions = context.participant.cautions.map(({ condition }) => condition);
   }
@@ -110,7 +113,7 @@ class Placing {
     if (!override || !version) return undefined;
     const usual = this.startVersion();
     const tier = usual?.tier ?? tierFor(participant, version.exercise.pattern);
-    this.say('byHand', `Set by hand to “${version.name}”: ${override.reason}`, 'byHand');
+    this.say('byHand', () => `Set by hand to “${version.name}”: ${override.reason}`, 'byHand');
     return { version, tier, byHand: true };
   }
 
@@ -120,14 +123,13 @@ class Placing {
     const { version, tier, choice } = start;
     const pattern = version.exercise.pattern;
     if (!choice) {
-      this.say('rung', `The plan gives everyone “${version.name}”.`);
+      this.say('rung', () => `The plan gives everyone “${version.name}”.`);
     } else {
       const why =
         choice.by === 'standing' ? 'stands on this rung' : `is ${tier} at ${PATTERN_WORDS[pattern]}`;
-      this.say('rung', `${this.context.participant.name} ${why}: “${version.name}”.`);
-      if (choice.waiting) {
-        this.say('rung', `“${choice.waiting.name}” waits for a rung on another ladder.`);
-      }
+      this.say('rung', () => `${this.context.participant.name} ${why}: “${version.name}”.`);
+      const { waiting } = choice;
+      if (waiting) this.say('rung', () => `“${waiting.name}” waits for a rung on another ladder.`);
     }
     return { version, tier, byHand: false };
   }
@@ -150,7 +152,7 @@ class Placing {
   /** Step 2: as it is, adapted, a rung further down, or the best substitute. */
   private cautions(version: Version, tier: Tier): Allowed | undefined {
     if (this.conditions.length === 0) {
-      this.say('cautions', 'No cautions noted.');
+      this.say('cautions', () => 'No cautions noted.');
       return { version, rules: [], limits: NO_LIMITS, bodyWeightOnly: false };
     }
     const verdict = applyCautions(version, this.conditions, this.context.catalog);
@@ -162,7 +164,7 @@ class Placing {
     const because = `${capital(CONDITION_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`;
     const lower = this.lowerRung(version);
     if (lower) {
-      this.say('cautions', `${because} Further down the ladder: “${lower.version.name}”.`, 'caution');
+      this.say('cautions', () => `${because} Further down the ladder: “${lower.version.name}”.`, 'caution');
       this.marks.push({ kind: 'caution', words: rule.mark });
       this.sayRules(lower, lower.version);
       return { ...lower, rules: [rule, ...lower.rules] };
@@ -170,10 +172,14 @@ class Placing {
     const best = this.rank(version, tier).find(({ score }) => score >= LEAST_SCORE);
     const allowed = best && this.allow(best.version);
     if (!best || !allowed) {
-      this.say('cautions', because, 'caution');
+      this.say('cautions', () => because, 'caution');
       return undefined;
     }
-    this.say('cautions', `${because} Instead: “${best.version.name}”, match ${scoreWords(best)}.`, 'caution');
+    this.say(
+      'cautions',
+      () => `${because} Instead: “${best.version.name}”, match ${scoreWords(best)}.`,
+      'caution',
+    );
     this.marks.push({ kind: 'caution', words: rule.mark });
     this.sayRules(allowed, allowed.version);
     return { ...allowed, rules: [rule, ...allowed.rules] };
@@ -212,7 +218,7 @@ class Placing {
     if (impossible) {
       const substitute = this.rank(version, tier).find(({ score }) => score >= LEAST_SCORE);
       if (!substitute) {
-        this.say('kit', `${impossible.why}, and nothing else comes near.`, 'substitute');
+        this.say('kit', () => `${impossible.why}, and nothing else comes near.`, 'substitute');
         const mend =
           lacks.length > 0 ? `Find ${lacks.join(' and ')}` : 'Add a pair of filled bottles to the kit';
         return this.nothing(tier, impossible.why, mend, current);
@@ -230,7 +236,7 @@ class Placing {
       }
     }
     const usable = best && !best.tooHeavy && !current.bodyWeightOnly ? best : undefined;
-    this.say('kit', this.kitWords(version, usable));
+    this.say('kit', () => this.kitWords(version, usable));
     return this.placed(tier, current, usable);
   }
 
@@ -253,7 +259,8 @@ class Placing {
     const allowed = this.allow(substitute.version) ?? unrestricted(substitute.version);
     this.say(
       'kit',
-      `${reason.why}. Nearest to “${from.name}” is “${substitute.version.name}”, match ${scoreWords(substitute)}.`,
+      () =>
+        `${reason.why}. Nearest to “${from.name}” is “${substitute.version.name}”, match ${scoreWords(substitute)}.`,
       'substitute',
     );
     this.marks.push({ kind: 'substitute', words: `substitute: ${reason.mark}` });
@@ -297,7 +304,7 @@ class Placing {
     const { rule } = verdict;
     this.say(
       'byHand',
-      `${capital(CONDITION_WORDS[rule.condition])} would forbid it: ${lowerFirst(rule.words)}`,
+      () => `${capital(CONDITION_WORDS[rule.condition])} would forbid it: ${lowerFirst(rule.words)}`,
       'caution',
     );
     this.marks.push({ kind: 'caution', words: `despite: ${rule.mark}` });
@@ -310,14 +317,14 @@ class Placing {
   }
 
   private sayRules({ rules, version }: Allowed, from: Version): void {
-    if (rules.length === 0 && this.trace.at(-1)?.step === 'rung') {
-      this.say('cautions', `${capital(this.conditionWords())}: nothing against “${version.name}”.`);
+    if (rules.length === 0 && this.lastStep === 'rung') {
+      this.say('cautions', () => `${capital(this.conditionWords())}: nothing against “${version.name}”.`);
     }
     for (const rule of rules) {
       const changed = rule.action.kind === 'adapt' && from !== version;
       this.say(
         'cautions',
-        `${capital(CONDITION_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`,
+        () => `${capital(CONDITION_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`,
         'caution',
       );
       if (changed || rule.action.kind !== 'adapt') this.marks.push({ kind: 'caution', words: rule.mark });
@@ -328,9 +335,17 @@ class Placing {
     return this.conditions.map((condition) => CONDITION_WORDS[condition]).join(' and ');
   }
 
-  private say(step: TraceStep['step'], sentence: string, acted?: TraceStep['acted']): void {
-    this.trace.push(acted ? { step, sentence, acted } : { step, sentence });
+  private say(step: TraceStep['step'], words: () => string, acted?: TraceStep['acted']): void {
+    this.lastStep = step;
+    this.reasons.say(step, words, acted);
   }
+
+  /** Once more, aloud. */
+  private readonly explain = (): readonly TraceStep[] => {
+    const trace = new TraceOf();
+    new Placing(this.slot, this.context, trace).run();
+    return trace.steps;
+  };
 
   private placed(tier: Tier, allowed: Allowed, fit: HoldFit | undefined): Placement {
     const wanted = fit && this.wanted(allowed, tier);
@@ -357,7 +372,7 @@ class Placing {
       slot: this.slot,
       tier,
       prescription: this.slot.prescriptions[tier],
-      trace: this.trace,
+      explain: this.explain,
       marks: this.marks,
       warnings: (allowed?.rules ?? []).map(({ condition, words }) => ({ condition, words })),
       limits: allowed?.limits ?? NO_LIMITS,
