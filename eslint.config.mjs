@@ -6,6 +6,7 @@ import tseslint from 'typescript-eslint';
 const CORE_LAYERS = [
   'units',
   'model',
+  'body',
   'strength',
   'kit',
   'ladder',

@@ -2,3 +2,5 @@ import { head } from './table';
 
 head();
 await import('./core');
+await import('./kit');
+await import('./strength');

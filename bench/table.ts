@@ -13,3 +13,14 @@ export function head(): void {
     `${'name'.padEnd(WIDTH)}${'figure'.padStart(12)}${'baseline'.padStart(12)}${'ratio'.padStart(9)}`,
   );
 }
+
+/** Median of several runs, in milliseconds, after as many that do not count. */
+export function time(run: () => unknown, runs = 15): number {
+  for (let warm = 0; warm < Math.min(runs, 12); warm += 1) run();
+  const taken = Array.from({ length: runs }, () => {
+    const began = performance.now();
+    run();
+    return performance.now() - began;
+  }).sort((a, b) => a - b);
+  return taken[Math.floor(runs / 2)] ?? NaN;
+}

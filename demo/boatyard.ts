@@ -3,6 +3,7 @@
  * made up. `npm run generate` writes it to boatyard.dray.json, which a fresh browser profile opens with.
  */
 import {
+  DENSITY_KG_PER_LITRE,
   kgFromPounds,
   type Block,
   type DrayDocument,
@@ -16,7 +17,7 @@ import {
   type Slot,
 } from '@dray/core';
 
-const WATER_20C = 0.9982;
+const WATER_20C = DENSITY_KG_PER_LITRE.water;
 
 function props(...names: Prop[]): Implement[] {
   return names.map((prop) => ({ kind: 'prop', id: `prop-${prop}`, prop }));
@@ -50,6 +51,8 @@ const kits: Kit[] = [
     implements: [
       ...dumbbells(2, 4, 6, 8, 9, 10, 12.5, 15, 17.5),
       ...kettlebells(8, 12, 14, 16, 18, 20),
+      { kind: 'ankle', id: 'ankle-loft', massKg: 1, count: 4 },
+      { kind: 'vest', id: 'vest-loft', emptyKg: 1, insertKg: 1, inserts: 8 },
       ...props('mat', 'chair', 'wall', 'step', 'post'),
     ],
   },
@@ -69,6 +72,16 @@ const kits: Kit[] = [
           { massKg: 2.5, count: 4 },
           { massKg: 1.25, count: 4 },
           { massKg: 0.5, count: 4 },
+        ],
+      },
+      {
+        kind: 'bar',
+        id: 'bar-bram',
+        form: 'barbell',
+        barKg: 12.5,
+        plates: [
+          { massKg: 10, count: 4 },
+          { massKg: 5, count: 2 },
         ],
       },
       ...props('mat', 'chair', 'wall', 'step', 'post'),
@@ -99,6 +112,19 @@ const kits: Kit[] = [
         stepLitres: 0.25,
         count: 1,
       },
+      {
+        kind: 'bag',
+        id: 'tote-odile',
+        name: 'tote',
+        emptyKg: 0.25,
+        handle: true,
+        trustedKg: 9,
+        items: [
+          { name: 'cookbook', massKg: 1.05, count: 3 },
+          { name: 'atlas', massKg: 1.6, count: 1 },
+          { name: 'jar of rice', massKg: 0.72, count: 2 },
+        ],
+      },
       ...props('mat', 'chair', 'wall', 'counter'),
     ],
   },
@@ -106,7 +132,20 @@ const kits: Kit[] = [
     id: 'kit-tamsin',
     name: 'Tamsin’s two pairs',
     unit: 'kg',
-    implements: [...dumbbells(2, 5, 10), ...props('mat', 'chair', 'wall')],
+    implements: [
+      ...dumbbells(2, 5, 10),
+      {
+        kind: 'fillable',
+        id: 'bottle-tamsin',
+        name: 'bottle',
+        emptyKg: 0.05,
+        capacityLitres: 2,
+        densityKgPerLitre: WATER_20C,
+        stepLitres: 0.1,
+        count: 1,
+      },
+      ...props('mat', 'chair', 'wall'),
+    ],
   },
   {
     id: 'kit-anselm',
@@ -114,6 +153,18 @@ const kits: Kit[] = [
     unit: 'lb',
     implements: [
       ...dumbbells(2, ...[10, 15, 20, 25, 30].map(kgFromPounds)),
+      {
+        kind: 'band',
+        id: 'band-anselm',
+        name: 'long band',
+        slackCm: 120,
+        readings: [
+          { lengthCm: 150, forceKg: 4.1 },
+          { lengthCm: 180, forceKg: 6.6 },
+          { lengthCm: 220, forceKg: 9.1 },
+          { lengthCm: 260, forceKg: 11.3 },
+        ],
+      },
       ...props('mat', 'chair', 'wall', 'counter'),
     ],
   },
@@ -147,6 +198,10 @@ const participants: Participant[] = [
     name: 'Bram',
     role: 'rigger · plates in the shed',
     bodyMassKg: 84,
+    heightCm: 183,
+    sex: 'male',
+    birthYear: 1988,
+    experience: 'years',
     tier: 'advanced',
     kitIds: ['kit-bram'],
     rungs: { hinge: 'hinge-pair' },
@@ -161,6 +216,10 @@ const participants: Participant[] = [
     name: 'Odile',
     role: 'retired cook · bottles, a jug',
     bodyMassKg: 61,
+    heightCm: 160,
+    sex: 'female',
+    birthYear: 1957,
+    experience: 'months',
     tier: 'beginner',
     tiers: { hinge: 'intermediate', row: 'intermediate' },
     kitIds: ['kit-odile'],
@@ -176,6 +235,10 @@ const participants: Participant[] = [
     name: 'Tamsin',
     role: 'sailmaker · two pairs',
     bodyMassKg: 68,
+    heightCm: 171,
+    sex: 'female',
+    birthYear: 1985,
+    experience: 'months',
     tier: 'intermediate',
     kitIds: ['kit-tamsin'],
     cautions: [{ condition: 'soreKnee', note: 'left, after long days on the floor' }],
@@ -192,6 +255,10 @@ const participants: Participant[] = [
     role: 'harbour pilot · five pairs in lb',
     unit: 'lb',
     bodyMassKg: 92,
+    heightCm: 178,
+    sex: 'male',
+    birthYear: 1969,
+    experience: 'months',
     tier: 'intermediate',
     tiers: { thrust: 'advanced' },
     kitIds: ['kit-anselm'],
@@ -207,6 +274,9 @@ const participants: Participant[] = [
     name: 'Juno',
     role: 'apprentice · the loft rack',
     bodyMassKg: 63,
+    heightCm: 168,
+    birthYear: 2004,
+    experience: 'months',
     tier: 'intermediate',
     tiers: { thrust: 'advanced', brace: 'advanced' },
     kitIds: ['kit-loft'],
@@ -221,6 +291,10 @@ const participants: Participant[] = [
     name: 'Wendel',
     role: 'boatbuilder · a chair, a post',
     bodyMassKg: 79,
+    heightCm: 176,
+    sex: 'male',
+    birthYear: 1973,
+    experience: 'some',
     tier: 'intermediate',
     kitIds: ['kit-wendel'],
     cautions: [{ condition: 'shoulder', note: 'right, catches above shoulder height' }],

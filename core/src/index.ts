@@ -1,6 +1,7 @@
 /** Dray's core: pure TypeScript, no DOM, no clock, no randomness. */
 export * from './units';
 export * from './model';
+export * from './body';
 export * from './strength';
 export * from './kit';
 export * from './ladder';

@@ -2,6 +2,7 @@ import type { Kit, Participant, Prescription, Slot } from '../src';
 import { ownedFrom } from '../src/kit';
 import { catalog } from '../src/library';
 import type { DoseContext } from '../src/resolve';
+import { strengthBook } from '../src/strength';
 
 /** A participant with nothing special, for tests to change. */
 export function aParticipant(part: Partial<Participant> = {}): Participant {
@@ -61,7 +62,8 @@ export function aContext(participant: Participant, implementList: Kit['implement
   return {
     catalog,
     participant,
-    owned: ownedFrom([aKit(implementList)]),
+    owned: ownedFrom([aKit(implementList)], participant),
+    strength: strengthBook(participant, participant.knownSets, catalog),
     unit: 'kg',
     week: 1,
     restSeconds: 60,

@@ -63,7 +63,9 @@ describe('parseDocument', () => {
         kits: [{ ...kit, implements: [{ kind: 'fixed', id: 'x', form: 'dumbbell', massKg: 500, count: 1 }] }],
       };
     });
-    expect(sentences(json).join()).toMatch(/massKg: a mass has to be more than 0 and at most 200 kg/);
+    expect(sentences(json).join()).toMatch(
+      /massKg: a dumbbell or kettlebell weighs more than 0 and at most 100 kg/,
+    );
   });
 
   it('refuses what points nowhere, and ids that stand twice', () => {

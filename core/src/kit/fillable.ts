@@ -1,27 +1,105 @@
 import type { Fillable } from '../model';
 import { inHand, type AttainableLoad, type Maker } from './recipe';
 
+type Container = Pick<
+  Fillable,
+  'name' | 'emptyKg' | 'capacityLitres' | 'densityKgPerLitre' | 'stepLitres' | 'trustedKg'
+>;
+
+/** For 0.3 / 0.1 being 2.9999999999999996 in floating point. */
+const SLACK = 1e-9;
+
 /** Mass in kilograms of a container filled to `litres`. */
-export function massForFill(container: Fillable, litres: number): number {
+export function massForFill(
+  container: Pick<Fillable, 'emptyKg' | 'densityKgPerLitre'>,
+  litres: number,
+): number {
   return container.emptyKg + litres * container.densityKgPerLitre;
 }
 
-/** A bottle at every mark a person can read, from the first mark to full; a pair is filled alike. */
-export const fillableLoads: Maker<Fillable> = (container, hold, unit) => {
-  const count = inHand(hold);
-  if (count === 0 || container.count < count) return [];
-  const { capacityLitres, stepLitres, name } = container;
-  // A full bottle is always readable, also when the marks do not divide it evenly. The little slack is for
-  // 0.3 / 0.1 being 2.9999999999999996 in floating point.
-  const marks = Math.floor(capacityLitres / stepLitres + 1e-9);
-  const fills = Array.from({ length: marks }, (_, mark) => round((mark + 1) * stepLitres));
-  if (fills.at(-1) !== capacityLitres) fills.push(capacityLitres);
-  return fills.map((litres): AttainableLoad => ({
-    kg: count * massForFill(container, litres),
-    recipe: { hold, unit, part: { kind: 'fillable', name, litres, count }, pieces: count * 2 },
-  }));
-};
-
-function round(litres: number): number {
-  return Math.round(litres * 1e6) / 1e6;
+/** The heaviest it may be: full, or what its handle is trusted with. */
+export function mostFilledKg(container: Container): number {
+  return Math.min(massForFill(container, container.capacityLitres), container.trustedKg ?? Infinity);
 }
+
+export type FillAnswer =
+  | {
+      readonly ok: true;
+      /** To a mark a person can read. */
+      readonly litres: number;
+      /** What it then weighs. */
+      readonly kg: number;
+    }
+  /** What is wrong, and what to use instead. */
+  | { readonly ok: false; readonly sentence: string };
+
+/**
+ * How far to fill a container for a mass, to the nearest mark that can be read.
+ *
+ * @param targetKg the whole, container included
+ * @returns a refusal in words when it is lighter than the empty container or heavier than it can be
+ */
+export function fillForMass(container: Container, targetKg: number): FillAnswer {
+  const { name, emptyKg, capacityLitres, densityKgPerLitre } = container;
+  if (!(targetKg >= emptyKg)) {
+    return {
+      ok: false,
+      sentence: `The empty ${name} alone weighs ${kilograms(emptyKg)} kg: take something lighter.`,
+    };
+  }
+  const most = mostFilledKg(container);
+  if (targetKg > most + SLACK) {
+    const why =
+      massForFill(container, capacityLitres) > most + SLACK
+        ? `the handle is trusted with no more than ${kilograms(most)} kg`
+        : `full it weighs ${kilograms(most)} kg`;
+    const denser =
+      densityKgPerLitre < 1.5 && massForFill({ emptyKg, densityKgPerLitre: 1.6 }, capacityLitres) >= targetKg
+        ? 'fill it with dry sand, or '
+        : '';
+    return {
+      ok: false,
+      sentence: `A ${name} cannot make ${kilograms(targetKg)} kg, ${why}: ${denser}take a larger one, or two.`,
+    };
+  }
+  const exact = (targetKg - emptyKg) / densityKgPerLitre;
+  const marked = marksOf(container).reduce((best, litres) =>
+    Math.abs(litres - exact) < Math.abs(best - exact) - SLACK ? litres : best,
+  );
+  return { ok: true, litres: marked, kg: massForFill(container, marked) };
+}
+
+function kilograms(kg: number): number {
+  return Math.round(kg * 100) / 100;
+}
+
+/** Empty, every mark, and full: a full bottle is always readable, also when the marks do not divide it evenly. */
+function marksOf(container: Container): number[] {
+  const { capacityLitres, stepLitres } = container;
+  const count = Math.floor(capacityLitres / stepLitres + SLACK);
+  const marks = Array.from({ length: count + 1 }, (_, mark) => Math.round(mark * stepLitres * 1e6) / 1e6);
+  if (marks.at(-1) !== capacityLitres) marks.push(capacityLitres);
+  const most = mostFilledKg(container);
+  return marks.filter((litres) => massForFill(container, litres) <= most + SLACK);
+}
+
+/** A bottle at every mark a person can read, from the first mark to full; a pair is filled alike. */
+export const fillableLoads: Maker<'fillable'> = (stock, { hold }) => {
+  const count = inHand(hold);
+  if (count === 0) return [];
+  return stock.flatMap(({ implement, unit }) => {
+    if (implement.count < count) return [];
+    const { name, capacityLitres } = implement;
+    return marksOf(implement)
+      .slice(1)
+      .map((litres): AttainableLoad => ({
+        kg: count * massForFill(implement, litres),
+        recipe: {
+          hold,
+          unit,
+          part: { kind: 'fillable', name, litres, capacityLitres, count },
+          pieces: count * 2,
+        },
+      }));
+  });
+};

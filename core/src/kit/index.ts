@@ -5,6 +5,12 @@
 export * from './recipe';
 export * from './attainable';
 export * from './nearest';
-export { massForFill } from './fillable';
+export { fillForMass, massForFill, mostFilledKg, type FillAnswer } from './fillable';
+export * from './choose-items';
+export * from './band-fit';
+export * from './band-set-up';
 export * from './owned';
 export * from './recipe-words';
+export * from './scale';
+export * from './household';
+export * from './best-addition';

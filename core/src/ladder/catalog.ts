@@ -1,4 +1,4 @@
-import type { Exercise, Ladder } from '../model';
+import type { Exercise, Ladder, Rung } from '../model';
 import { versionOfExercise, versionOfRung, type Version } from './version';
 
 /** Exercises and ladders, indexed for looking up. */
@@ -9,6 +9,7 @@ export interface Catalog {
   readonly versions: readonly Version[];
   readonly versionByRung: ReadonlyMap<string, Version>;
   readonly exerciseById: (id: string) => Exercise | undefined;
+  readonly rungById: (id: string) => Rung | undefined;
 }
 
 /** Thrown when a ladder names an exercise, ladder or rung that is not there, or an id stands twice. */
@@ -59,6 +60,7 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
     versions,
     versionByRung,
     exerciseById: (id) => exerciseMap.get(id),
+    rungById: (id) => versionByRung.get(id)?.rung,
   };
 }
 

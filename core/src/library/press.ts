@@ -16,6 +16,8 @@ export const pressExercises: readonly Exercise[] = [
     laterality: 'both',
     position: 'handsAndFeet',
     impact: 'none',
+    // Long sets of press-ups flatter the press: common practice, no published source.
+    bodyLoad: { carriedBy: 'hands', lift: 'press', ratio: 1.4 },
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 140 }],
     secondsPerRep: 3,
@@ -62,7 +64,13 @@ export const pressExercises: readonly Exercise[] = [
     laterality: 'both',
     position: 'lying',
     impact: 'none',
-    loading: { holds: ['pair', 'bothHands'], lift: 'press', ratio: 1, required: true },
+    loading: {
+      holds: ['pair', 'bothHands', 'bar', 'band'],
+      lift: 'press',
+      ratio: 1,
+      required: true,
+      band: { fixedBy: 'the upper back', startOfStature: 0.16, endOfStature: 0.38 },
+    },
     needs: [],
     levers: [],
     secondsPerRep: 4,

@@ -15,6 +15,18 @@ import {
 export const liftSchema = z.enum(['squat', 'hinge', 'press', 'row']);
 export type Lift = z.infer<typeof liftSchema>;
 
+/**
+ * Where a band runs in an exercise: from where it is fixed to the hands, at the start and at the hardest point, as
+ * shares of stature (common practice, no published source).
+ */
+export const bandPathSchema = z.strictObject({
+  /** "both feet", "a post at hip height": what the other end is held by. */
+  fixedBy: z.string().min(2).max(60),
+  startOfStature: z.number().min(0).max(2),
+  endOfStature: z.number().positive().max(2.5),
+});
+export type BandPath = z.infer<typeof bandPathSchema>;
+
 /** One thing needed to do it; any one of the listed props will serve. */
 export const needSchema = z.array(propSchema).min(1);
 export type Need = z.infer<typeof needSchema>;
@@ -27,8 +39,20 @@ export const loadingSchema = z.strictObject({
   ratio: z.number().positive().max(3),
   /** False when it is worth doing with body weight alone. */
   required: z.boolean(),
+  /** How a band is led, when one of the holds is a band. */
+  band: bandPathSchema.optional(),
 });
 export type Loading = z.infer<typeof loadingSchema>;
+
+/** Body weight as a load: how much of it the working limbs carry, and what that says of a lift. */
+export const bodyLoadSchema = z.strictObject({
+  /** "hands": after the height of the hands; see the body model. "knees": from the knees. */
+  carriedBy: z.enum(['hands', 'knees']),
+  lift: liftSchema,
+  /** As in `loading`. */
+  ratio: z.number().positive().max(3),
+});
+export type BodyLoad = z.infer<typeof bodyLoadSchema>;
 
 export const exerciseSchema = z.strictObject({
   id: idSchema,
@@ -42,6 +66,7 @@ export const exerciseSchema = z.strictObject({
   impact: z.enum(['none', 'low', 'high']),
   /** Absent when nothing is ever held. */
   loading: loadingSchema.optional(),
+  bodyLoad: bodyLoadSchema.optional(),
   /** Everything that must be there; each entry lists what may stand in for it. */
   needs: z.array(needSchema),
   levers: z.array(leverRangeSchema),

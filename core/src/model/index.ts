@@ -6,6 +6,7 @@ export * from './vocabulary';
 export * from './lever';
 export * from './exercise';
 export * from './ladder';
+export * from './implement';
 export * from './kit';
 export * from './prescription';
 export * from './session';

@@ -10,10 +10,13 @@ export const logEntrySchema = z.strictObject({
   week: z.int().min(1).max(16),
   date: z.iso.date(),
   exerciseId: idSchema,
+  /** Which version, where body weight is the load. */
+  rungId: idSchema.optional(),
   set: z.int().min(1).max(20),
   loadKg: z.number().min(0).max(500).optional(),
-  /** Reps, or seconds where the work is a time or a hold. */
   amount: z.int().min(0).max(3600),
+  /** What the amount counts. */
+  counted: z.enum(['reps', 'seconds']),
   reserve: z.int().min(0).max(10).optional(),
   note: z.string().max(400).optional(),
 });

@@ -88,17 +88,45 @@ export const CONDITION_WORDS: Record<Condition, string> = {
   shoulder: 'shoulder',
 };
 
-/** How a load is held. "none" is body weight alone. */
-export const holdSchema = z.enum(['pair', 'bothHands', 'oneSide', 'none']);
+/** How a load is held, worn or pulled. "none" is body weight alone. */
+export const holdSchema = z.enum([
+  'pair',
+  'bothHands',
+  'oneSide',
+  'bar',
+  'hexBar',
+  'bag',
+  'band',
+  'ankle',
+  'vest',
+  'hands',
+  'none',
+]);
 export type Hold = z.infer<typeof holdSchema>;
 export const HOLD_WORDS: Record<Hold, string> = {
   pair: 'one in each hand',
   bothHands: 'one in both hands',
   oneSide: 'one on one side',
+  bar: 'bar',
+  hexBar: 'hexagonal bar',
+  bag: 'bag',
+  band: 'band',
+  ankle: 'on the ankle',
+  vest: 'vest',
+  hands: 'body weight on the hands',
   none: 'body weight',
 };
 
-export const propSchema = z.enum(['mat', 'chair', 'wall', 'counter', 'step', 'post']);
+export const propSchema = z.enum([
+  'mat',
+  'chair',
+  'wall',
+  'counter',
+  'step',
+  'post',
+  'anchor',
+  'overheadBar',
+]);
 export type Prop = z.infer<typeof propSchema>;
 export const PROP_WORDS: Record<Prop, string> = {
   mat: 'a mat',
@@ -107,8 +135,21 @@ export const PROP_WORDS: Record<Prop, string> = {
   counter: 'a counter',
   step: 'a step',
   post: 'a post and a towel',
+  anchor: 'an anchor for a band',
+  overheadBar: 'an overhead bar',
 };
 
+/** Heights people usually find them at, in centimetres (common practice, no published source). */
+export const USUAL_HEIGHT_CM: Partial<Record<Prop, number>> = { chair: 45, counter: 90, step: 20 };
+
 /** Equations that turn a repetition set into a one-repetition maximum. */
-export const formulaSchema = z.enum(['epley', 'brzycki']);
+export const formulaSchema = z.enum([
+  'epley',
+  'brzycki',
+  'lombardi',
+  'oconner',
+  'lander',
+  'mayhew',
+  'wathan',
+]);
 export type Formula = z.infer<typeof formulaSchema>;

@@ -5,3 +5,5 @@
 export * from './board';
 export * from './resolver';
 export * from './schedule';
+export * from './done-sets';
+export * from './kit-needs';

@@ -262,6 +262,7 @@ describe('four weeks of growth', () => {
       set: 1,
       loadKg: 46,
       amount: 4,
+      counted: 'reps',
     };
     const cells = weekly(documentWith({ log: [entry] }), 'bram', 'tue-squat');
     expect(cells[1]!.work.amount).toBe(6);

@@ -5,11 +5,12 @@ import type {
   LogEntry,
   Override,
   Participant,
+  Program,
   Scheme,
   Session,
   Slot,
 } from '../model';
-import { ownedFrom, type Owned } from '../kit';
+import { ownedFrom, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalog as shipped } from '../library';
 import { slotLetters, slotName } from '../plan';
@@ -22,7 +23,9 @@ import {
   type PlaceContext,
   type Placement,
 } from '../resolve';
+import { strengthBook } from '../strength';
 import type { MassUnit } from '../units';
+import { doneSets } from './done-sets';
 import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
 import { programOf, schemeOf, weeksOf } from './schedule';
 
@@ -58,7 +61,7 @@ export interface Resolver {
 /** The weeks of one slot for one person, and what they rest on. */
 interface Chain {
   readonly basis: readonly unknown[];
-  readonly placements: Map<Override | undefined, Placement>;
+  readonly placements: { readonly override: Override | undefined; readonly placement: Placement }[];
   /** Week 1 first. */
   readonly cells: Cell[];
 }
@@ -67,7 +70,10 @@ interface Chain {
 interface PersonCache {
   readonly participant: Participant;
   readonly kits: readonly Kit[];
-  readonly owned: Owned;
+  /** What they logged before the program began. */
+  readonly history: readonly LogEntry[];
+  readonly asOf: string | undefined;
+  readonly context: Pick<PlaceContext, 'catalog' | 'participant' | 'owned' | 'strength'>;
   /** By slot and unit. Slots that are gone stay until the person changes: a few, and never asked for again. */
   readonly chains: Map<string, Chain>;
 }
@@ -77,11 +83,34 @@ const NONE: readonly never[] = [];
 /** A resolver over the library that ships, or another catalog. */
 export function createResolver(catalog: Catalog = shipped): Resolver {
   const people = new Map<string, PersonCache>();
+  const sets = new Map<string, { kits: readonly Kit[]; loads: SharedLoads }>();
 
-  function personCache(participant: Participant, kits: readonly Kit[]): PersonCache {
+  /** One store of loads for everybody with the same kits. */
+  function sharedLoads(kits: readonly Kit[]): SharedLoads {
+    const key = kits.map(({ id }) => id).join(' ');
+    const known = sets.get(key);
+    if (known && sameItems(known.kits, kits)) return known.loads;
+    const fresh = { kits, loads: new Map() };
+    sets.set(key, fresh);
+    return fresh.loads;
+  }
+
+  function personCache(participant: Participant, { kits, history, asOf }: Circumstances): PersonCache {
     const known = people.get(participant.id);
-    if (known?.participant === participant && sameItems(known.kits, kits)) return known;
-    const fresh = { participant, kits, owned: ownedFrom(kits), chains: new Map<string, Chain>() };
+    const same =
+      known?.participant === participant &&
+      known.asOf === asOf &&
+      sameItems(known.kits, kits) &&
+      sameItems(known.history, history);
+    if (same) return known;
+    const strength = strengthBook(participant, doneSets(participant, history), catalog, asOf);
+    const context = {
+      catalog,
+      participant,
+      owned: ownedFrom(kits, participant, sharedLoads(kits)),
+      strength,
+    };
+    const fresh = { participant, kits, history, asOf, context, chains: new Map<string, Chain>() };
     people.set(participant.id, fresh);
     return fresh;
   }
@@ -90,21 +119,34 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
     const key = `${unit} ${id}`;
     const known = person.chains.get(key);
     if (known && sameItems(known.basis, basis)) return known;
-    const fresh: Chain = { basis, placements: new Map(), cells: [] };
+    const fresh: Chain = { basis, placements: [], cells: [] };
     person.chains.set(key, fresh);
     return fresh;
   }
 
+  /** Steps 1 to 3, once for the plain answer and once for each override. */
+  function placementFor(
+    { placements }: Chain,
+    slot: Slot,
+    override: Override | undefined,
+    person: PersonCache,
+    unit: MassUnit,
+  ): Placement {
+    const known = placements.find((placed) => placed.override === override);
+    if (known) return known.placement;
+    const placement = placeSlot(slot, { ...person.context, unit, override });
+    placements.push({ override, placement });
+    return placement;
+  }
+
   function cellFor(work: CellJob, week: number): Cell {
-    const { person, participant, slot, block, scheme, overrides, log, unit } = work;
+    const { person, slot, block, scheme, overrides, log, unit } = work;
     const chain = chainOf(person, slot, unit, [slot, block.restSeconds, scheme, ...overrides, null, ...log]);
     for (let at = chain.cells.length + 1; at <= week; at += 1) {
       const override = overrides.find(
         ({ fromWeek, toWeek }) => fromWeek <= at && (toWeek === undefined || at <= toWeek),
       );
-      const context: PlaceContext = { catalog, participant, owned: person.owned, unit, override };
-      let placement = chain.placements.get(override);
-      if (!placement) chain.placements.set(override, (placement = placeSlot(slot, context)));
+      const placement = placementFor(chain, slot, override, person, unit);
       const cell = chain.cells[at - 2];
       const last =
         cell?.status === 'ready'
@@ -118,9 +160,10 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
           : undefined;
       chain.cells.push(
         doseSlot(placement, {
-          catalog,
-          participant,
-          owned: person.owned,
+          catalog: person.context.catalog,
+          participant: person.context.participant,
+          owned: person.context.owned,
+          strength: person.context.strength,
           unit,
           override,
           week: at,
@@ -143,18 +186,16 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
     const program = programOf(document, session.id);
     const overrides = groupBy(document.overrides, cellKey);
     const log = groupBy(document.log, cellKey);
-    const kits = new Map(document.kits.map((kit) => [kit.id, kit]));
+    const circumstances = circumstancesIn(document, program);
     const columns = columnsOf(session, catalog);
     return {
       columns,
       cells: (participant: Participant, week: number): Cell[] => {
-        const owned = participant.kitIds.flatMap((id) => kits.get(id) ?? NONE);
-        const person = personCache(participant, owned);
+        const person = personCache(participant, circumstances(participant));
         return columns.map(({ slot, block }) => {
           const key = cellKey({ participantId: participant.id, slotId: slot.id });
           const job: CellJob = {
             person,
-            participant,
             slot,
             block,
             scheme: schemeOf(slot, program),
@@ -194,21 +235,41 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
       const session = sessionOf(document, sessionId);
       const slot = session.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === cell.slotId);
       if (!participant || !slot || cell.status !== 'ready') return NONE;
-      const kits = document.kits.filter(({ id }) => participant.kitIds.includes(id));
-      const { owned } = personCache(participant, kits);
-      return alternativesFor(cell, slot, {
-        catalog,
-        participant,
-        owned,
-        unit: unit ?? document.settings.unit,
-      });
+      const circumstances = circumstancesIn(document, programOf(document, sessionId));
+      const { context } = personCache(participant, circumstances(participant));
+      return alternativesFor(cell, slot, { ...context, unit: unit ?? document.settings.unit });
     },
   };
 }
 
+/** What of a document bears on one person, beside themselves. */
+interface Circumstances {
+  readonly kits: readonly Kit[];
+  readonly history: readonly LogEntry[];
+  readonly asOf: string | undefined;
+}
+
+/**
+ * Kits by person, and what they logged before the program began: what is logged during it moves the coming weeks
+ * through the schemes, and the first week stays what it was.
+ */
+function circumstancesIn(
+  document: DrayDocument,
+  program: Program | undefined,
+): (participant: Participant) => Circumstances {
+  const kits = new Map(document.kits.map((kit) => [kit.id, kit]));
+  const asOf = program?.startDate;
+  const before = asOf === undefined ? document.log : document.log.filter(({ date }) => date < asOf);
+  const history = groupBy(before, ({ participantId }) => participantId);
+  return ({ id, kitIds }) => ({
+    kits: kitIds.flatMap((kitId) => kits.get(kitId) ?? NONE),
+    history: history.get(id) ?? NONE,
+    asOf,
+  });
+}
+
 interface CellJob {
   readonly person: PersonCache;
-  readonly participant: Participant;
   readonly slot: Slot;
   readonly block: Block;
   readonly scheme: Scheme;

@@ -1,5 +1,5 @@
 import type { Tempo } from '../model';
-import { percentOfMax, repsAtPercent } from '../strength';
+import { repsWorth } from '../strength';
 
 /** No set is bridged past this many reps (common practice: beyond about 20 it trains staying power). */
 export const MOST_BRIDGE_REPS = 20;
@@ -9,18 +9,6 @@ export const MOST_REPS_A_WEEK = 2;
 
 /** Where reps end, the lowering is slowed: three counts down, one held, one up (common practice). */
 export const BRIDGE_TEMPO: Tempo = { down: 3, pause: 1, up: 1 };
-
-/**
- * Reps with a lighter load that are worth `reps` with a heavier one, the same number left undone, after the
- * published load chart. Not rounded.
- *
- * @param lighterKg the load at hand
- * @param heavierKg the load that is missing, more than `lighterKg`
- */
-export function repsWorth(lighterKg: number, heavierKg: number, reps: number, reserve: number): number {
-  const percent = (percentOfMax(reps + reserve) * lighterKg) / heavierKg;
-  return repsAtPercent(percent) - reserve;
-}
 
 /** More reps, and a slower tempo where reps alone do not reach. */
 export interface Bridge {

@@ -1,6 +1,7 @@
 import type { Override, Participant } from '../model';
 import type { Owned } from '../kit';
 import type { Catalog } from '../ladder';
+import type { StrengthBook } from '../strength';
 import type { MassUnit } from '../units';
 import type { Ask } from './ask';
 import type { ReadyCell } from './cell';
@@ -10,6 +11,7 @@ export interface PlaceContext {
   readonly catalog: Catalog;
   readonly participant: Participant;
   readonly owned: Owned;
+  readonly strength: StrengthBook;
   /** The reader's unit, for sentences. */
   readonly unit: MassUnit;
   readonly override?: Override | undefined;

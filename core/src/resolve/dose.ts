@@ -1,16 +1,16 @@
-import { DEFAULT_CAP_PERCENT, type Override, type Slot, type Tempo } from '../model';
+import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot, type Tempo } from '../model';
 import { applyCautions } from '../caution';
-import { nearestLoad, recipeWords, type AttainableLoad } from '../kit';
+import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
-import { percentOfMax } from '../strength';
-import { formatLoad } from '../units';
+import { movedKg, percentOfMax, repsWorth, type StrengthEstimate } from '../strength';
+import { formatLoad, type MassUnit } from '../units';
 import type { Ask } from './ask';
-import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK, repsWorth } from './bridge';
+import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK } from './bridge';
 import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
 import type { DoseContext } from './context';
 import { placeSlot, type Placement } from './place';
 import { LeftOutCellOf, ReadyCellOf, TraceOf, UNASKED, type Reasons } from './trace';
-import { loadFor, NEAR_ENOUGH, startAmount, type Wanted } from './wanted';
+import { loadFor, NEAR_ENOUGH, nearestUpTo, nextLoad, startAmount, type Wanted } from './wanted';
 
 /** All six steps for one slot, one person, one week. */
 export function resolve(slot: Slot, context: DoseContext): Cell {
@@ -136,8 +136,8 @@ class Dosing {
   }
 
   private sameLoad({ loads }: Held, lastKg: number, amount: number, lastCell: ReadyCell): Dose {
-    const load = nearestLoad(loads, lastKg, 'nearest');
-    const same = load && Math.abs(load.kg - lastKg) < 1e-6 ? load : nearestLoad(loads, lastKg, 'notAbove');
+    const load = pickLoad(loads, lastKg, 'nearest');
+    const same = load && Math.abs(load.kg - lastKg) < 1e-6 ? load : pickLoad(loads, lastKg, 'notAbove');
     this.say('attainable', () =>
       same ? `Again ${this.kg(same.kg)}: ${recipeWords(same.recipe)}.` : 'Body weight.',
     );
@@ -150,8 +150,8 @@ class Dosing {
     ask: Extract<Ask, { kind: 'stepUp' }>,
     lastCell: ReadyCell,
   ): Dose {
-    const next = nearestLoad(held.loads, lastKg, 'nextUp');
     const capKg = lastKg * (1 + ask.capPercent / 100);
+    const next = nextLoad(held.loads, lastKg, capKg);
     if (next && next.kg <= capKg + 1e-9) {
       this.say(
         'attainable',
@@ -160,7 +160,7 @@ class Dosing {
       );
       return { amount: ask.amountAfter, load: next, wantedKg: next.kg };
     }
-    const load = nearestLoad(held.loads, lastKg, 'notAbove');
+    const load = pickLoad(held.loads, lastKg, 'notAbove');
     const amount = Math.min(lastCell.work.amount + ask.stepAmount, MOST_BRIDGE_REPS);
     const full = lastCell.work.amount >= MOST_BRIDGE_REPS;
     const tempo = full ? BRIDGE_TEMPO : undefined;
@@ -201,8 +201,8 @@ class Dosing {
 
   private towards(held: Held, lastKg: number, lastAmount: number, ask: Extract<Ask, { kind: 'load' }>): Dose {
     const capKg = lastKg * (1 + ask.capPercent / 100);
-    const most = Math.max(lastKg, Math.min(ask.wantedKg, capKg));
-    const load = nearestLoad(held.loads, most, 'notAbove');
+    const most = Math.max(lastKg, Math.min(ask.wantedKg * NEAR_ENOUGH, capKg));
+    const load = nearestUpTo(held.loads, Math.max(lastKg, ask.wantedKg), most);
     if (!load) return { amount: ask.amount };
     const mostReps = Math.max(ask.amount, lastAmount + MOST_REPS_A_WEEK);
     return this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, mostReps);
@@ -219,7 +219,7 @@ class Dosing {
   ): Dose {
     const { wanted, loads } = held;
     const words = `${this.kg(load.kg)}: ${recipeWords(load.recipe)}`;
-    const next = nearestLoad(loads, load.kg, 'nextUp');
+    const next = pickLoad(loads, load.kg, 'nextUp');
     const coarse = !next || next.kg > load.kg * (1 + capPercent / 100) + 1e-9;
     const counted = this.workKind() === 'reps';
     const short = wantedKg > load.kg * NEAR_ENOUGH;
@@ -259,12 +259,19 @@ class Dosing {
     const limited = this.limited(amount);
     this.say('target', () => (ask ? ask.reason : this.plainWords(limited)));
     this.say('attainable', () =>
-      limited < amount
-        ? `Held to ${limited} s by a caution.`
-        : 'Body weight: the version itself sets how heavy it is.',
+      limited < amount ? `Held to ${limited} s by a caution.` : this.bodyWords(),
     );
     if (ask?.kind === 'amount' && ask.gate) this.gate(limited);
     return { amount: limited };
+  }
+
+  /** How heavy a version is by itself, where the body model can tell. */
+  private bodyWords(): string {
+    const { version } = this.placement;
+    const kg = version && movedKg({}, version.exercise, version.rung, this.context.participant);
+    if (kg === undefined) return 'Body weight: the version itself sets how heavy it is.';
+    const share = Math.round((100 * kg) / this.context.participant.bodyMassKg);
+    return `Body weight: the hands carry about ${share} % of it, ${this.kg(Math.round(kg))}.`;
   }
 
   /** At the top of the range with body weight: what the way to the next rung still needs. */
@@ -322,7 +329,7 @@ class Dosing {
     if (loadKg !== undefined) {
       const held = this.placement.held;
       const hold = held?.hold ?? this.placement.version?.exercise.loading?.holds[0] ?? 'none';
-      const near = nearestLoad(held?.loads ?? this.context.owned.loads(hold), loadKg, 'nearest');
+      const near = pickLoad(held?.loads ?? this.context.owned.loads(hold), loadKg, 'nearest');
       const exact = near && Math.abs(near.kg - loadKg) < 0.005 ? near : undefined;
       load = exact
         ? this.cellLoad(exact)
@@ -364,16 +371,25 @@ class Dosing {
     const whole = Math.round(reps);
     const percent = Math.round(percentOfMax(reps + reserve));
     const max = this.kg(estimate.maxKg);
-    const from =
-      estimate.from && `${estimate.from.reps + estimate.from.reserve} × ${this.kg(estimate.from.loadKg)}`;
-    const maxWords = {
-      tested: `${max}, the maximum after ${from ?? ''}`,
-      carried: `${max}, carried over from ${from ?? ''} of a related exercise and set low`,
-      guess: `${max}, a careful guess from body mass, as no set is known yet`,
-    }[estimate.basis];
+    const maxWords = `${max}, ${this.basisWords(estimate)}`;
     if (source === 'load' && !eased) return `The plan says ${this.kg(kg)}.`;
     if (source === 'percent' && !eased) return `The plan’s share of ${maxWords}: ${this.kg(kg)}.`;
     return `${whole} with ${reserve} left is ${percent} % of ${maxWords}: ${this.kg(kg)}.`;
+  }
+
+  /** Where the maximum comes from, how well it is known, and which side of the band was taken. */
+  private basisWords({ basis, from, sets, standardError, maxKg, middleKg }: StrengthEstimate): string {
+    const known = `known to ±${Math.round(standardError * 100)} %`;
+    const low = maxKg < middleKg * 0.995 ? `, so the low side of ${this.kg(middleKg)}` : '';
+    if (basis === 'guess') {
+      return `a guess from body mass and experience, ${known}${low}, as no set is known yet`;
+    }
+    const set = from && setWords(from, this.context.unit);
+    const after =
+      basis === 'tested'
+        ? `the maximum after ${sets === 1 ? '' : `${sets} sets, the last `}${set ?? ''}`
+        : `carried over from ${set ?? ''} of a related exercise`;
+    return `${after}, ${known}${low}`;
   }
 
   private plainWords(amount: number): string {
@@ -393,6 +409,12 @@ class Dosing {
   private say(step: TraceStep['step'], words: () => string, acted?: TraceStep['acted']): void {
     this.reasons.say(step, words, acted);
   }
+}
+
+/** "12 × 20 kg": as many as were possible, those left undone included. */
+function setWords({ reps, reserve, loadKg }: KnownSet, unit: MassUnit): string {
+  const possible = reserve === undefined ? `${reps}, more perhaps,` : String(reps + reserve);
+  return loadKg === undefined ? `${possible} reps` : `${possible} × ${formatLoad(loadKg, unit)}`;
 }
 
 function growth(fromKg: number, toKg: number): string {

@@ -341,11 +341,11 @@ class Placing {
   }
 
   /** Once more, aloud. */
-  private readonly explain = (): readonly TraceStep[] => {
+  private explain(): readonly TraceStep[] {
     const trace = new TraceOf();
     new Placing(this.slot, this.context, trace).run();
     return trace.steps;
-  };
+  }
 
   private placed(tier: Tier, allowed: Allowed, fit: HoldFit | undefined): Placement {
     const wanted = fit && this.wanted(allowed, tier);
@@ -372,7 +372,7 @@ class Placing {
       slot: this.slot,
       tier,
       prescription: this.slot.prescriptions[tier],
-      explain: this.explain,
+      explain: () => this.explain(),
       marks: this.marks,
       warnings: (allowed?.rules ?? []).map(({ condition, words }) => ({ condition, words })),
       limits: allowed?.limits ?? NO_LIMITS,

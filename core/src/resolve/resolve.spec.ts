@@ -1,8 +1,8 @@
 import { aContext, aParticipant, aSlot, everyProp, pairs, reps } from '../../testing/people';
 import type { Kit, Override, Participant, Prescription } from '../model';
 import { attainableLoads } from '../kit';
-import { oneRepMax, percentOfMax } from '../strength';
-import { alternativesFor, bridgeTo, MOST_BRIDGE_REPS, repsWorth, resolve, type ReadyCell } from './index';
+import { oneRepMax, percentOfMax, repsWorth } from '../strength';
+import { alternativesFor, bridgeTo, MOST_BRIDGE_REPS, resolve, type ReadyCell } from './index';
 
 const gobletSet = { exerciseId: 'goblet-squat', loadKg: 20, reps: 8, reserve: 2, date: '2026-10-01' };
 
@@ -29,9 +29,12 @@ describe('resolve', () => {
     const person = aParticipant({ knownSets: [gobletSet] });
     const cell = ready(person, pairs(16, 18, 20), 'squat', reps(3, 10, 2));
     // Epley 1985 for the maximum, the published load chart for 10 + 2 reps, and the nearest of 16, 18, 20.
-    const wanted = (oneRepMax(20, 10, 'epley') * percentOfMax(12)) / 100;
-    expect(cell.wantedKg).toBeCloseTo(wanted, 10);
-    expect(wanted).toBeCloseTo(17.87, 2);
+    const { strength, catalog } = aContext(person);
+    const estimate = strength.estimate(catalog.exercises.get('goblet-squat')!, 'intermediate')!;
+    expect(cell.wantedKg).toBeCloseTo((estimate.maxKg * percentOfMax(12)) / 100, 10);
+    // One set alone is believed nearly as it stands; the guess from body mass pulls by less than its own error.
+    const alone = oneRepMax(20, 10, 'epley');
+    expect(Math.abs(Math.log(estimate.middleKg / alone))).toBeLessThan(estimate.standardError);
     expect(cell.load?.kg).toBe(18);
     expect(cell.work).toEqual(
       jasmine.objectContaining({ sets: 3, amount: 10, kind: 'reps', perSide: false }),
@@ -43,7 +46,10 @@ describe('resolve', () => {
     const loads = (['epley', 'brzycki'] as const).map(
       (formula) => ready(aParticipant({ formula, knownSets: [set] }), pairs(12, 14), 'squat').wantedKg ?? 0,
     );
-    expect(loads[0]! / loads[1]!).toBeCloseTo(oneRepMax(20, 4, 'epley') / oneRepMax(20, 4, 'brzycki'), 10);
+    expect(Math.sign(loads[0]! - loads[1]!)).toBe(
+      Math.sign(oneRepMax(20, 4, 'epley') - oneRepMax(20, 4, 'brzycki')),
+    );
+    expect(loads[0]).not.toBeCloseTo(loads[1]!, 2);
   });
 
   it('obeys a load and a share of the maximum', () => {

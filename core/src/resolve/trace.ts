@@ -28,11 +28,15 @@ type Fields<Own> = Omit<Own, 'trace'>;
  * to the same, and a board of a thousand cells does not carry seven thousand sentences for the one that is opened.
  */
 class Explained {
-  private steps: readonly TraceStep[] | undefined;
-  constructor(private readonly explain: () => readonly TraceStep[]) {}
+  #steps: readonly TraceStep[] | undefined;
+  readonly #explain: () => readonly TraceStep[];
+
+  constructor(explain: () => readonly TraceStep[]) {
+    this.#explain = explain;
+  }
 
   get trace(): readonly TraceStep[] {
-    return (this.steps ??= this.explain());
+    return (this.#steps ??= this.#explain());
   }
 }
 

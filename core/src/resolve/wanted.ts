@@ -1,8 +1,8 @@
 import type { Exercise, Hold, Prescription, Tier, Work } from '../model';
 import type { EffortLimits } from '../caution';
-import { nearestLoad, type AttainableLoad } from '../kit';
+import { pickLoad, simplestBetween, type AttainableLoad } from '../kit';
 import type { Version } from '../ladder';
-import { estimateMax, percentOfMax, type StrengthEstimate } from '../strength';
+import { percentOfMax, type StrengthEstimate } from '../strength';
 import type { PlaceContext } from './context';
 
 /** Left undone when a prescription says nothing about effort (common practice: 1 to 3 left). */
@@ -47,8 +47,7 @@ export function wantedLoad(
   limits: EffortLimits,
   context: PlaceContext,
 ): Wanted | undefined {
-  const { participant, catalog } = context;
-  const estimate = estimateMax(participant, version.exercise, tier, catalog.exerciseById);
+  const estimate = context.strength.estimate(version.exercise, tier);
   if (!estimate) return undefined;
   const { target } = prescription;
   const reps = repsOf(prescription.work, version.exercise);
@@ -86,11 +85,55 @@ export function heaviestFor({ kg, reps, reserve, estimate, eased }: Wanted): num
   return kg * Math.max(NEAR_ENOUGH, percentOfMax(reps + reserve - 1) / percentOfMax(reps + reserve));
 }
 
-/** The nearest load that is not too heavy; undefined when even the lightest is. */
+/** Within this share of each other, the load that is quicker to make is the better one (common practice). */
+const ALIKE = 0.01;
+
+/**
+ * The nearest load that is not too heavy, or one as near that is simpler to make; undefined when even the lightest is
+ * too heavy.
+ */
 export function loadFor(wanted: Wanted, loads: readonly AttainableLoad[]): AttainableLoad | undefined {
-  const heaviest = heaviestFor(wanted);
-  const nearest = nearestLoad(loads, wanted.kg, 'nearest');
-  return nearest && nearest.kg <= heaviest + 1e-9 ? nearest : nearestLoad(loads, heaviest, 'notAbove');
+  return nearestUpTo(loads, wanted.kg, heaviestFor(wanted));
+}
+
+/** The nearest load to a wanted one that is not above `mostKg`, or one as near that is simpler to make. */
+export function nearestUpTo(
+  loads: readonly AttainableLoad[],
+  wantedKg: number,
+  mostKg: number,
+): AttainableLoad | undefined {
+  const nearest = pickLoad(loads, wantedKg, 'nearest');
+  const load = nearest && nearest.kg <= mostKg + 1e-9 ? nearest : pickLoad(loads, mostKg, 'notAbove');
+  return load && simplestNear(load, loads, mostKg);
+}
+
+function simplestNear(
+  { kg }: AttainableLoad,
+  loads: readonly AttainableLoad[],
+  mostKg: number,
+): AttainableLoad | undefined {
+  return simplestBetween(loads, kg * (1 - ALIKE), Math.max(kg, Math.min(mostKg, kg * (1 + ALIKE))), kg);
+}
+
+/** Steps of a load worth taking. Source: ACSM position stand 2009, progression models, 2-10 %. */
+const LEAST_STEP = 1.02;
+const EASY_STEP = 1.05;
+
+/**
+ * The next load up that the cap allows: a step of two to five percent that is simplest to make, else the next one past
+ * that, else what little there is. Without one within the cap, simply the next there is.
+ */
+export function nextLoad(
+  loads: readonly AttainableLoad[],
+  lastKg: number,
+  capKg: number,
+): AttainableLoad | undefined {
+  const easy = simplestBetween(loads, lastKg * LEAST_STEP, Math.min(capKg, lastKg * EASY_STEP), lastKg);
+  if (easy) return easy;
+  const next = pickLoad(loads, lastKg * LEAST_STEP, 'nextUp');
+  if (next && next.kg <= capKg + 1e-9) return next;
+  const small = pickLoad(loads, Math.min(capKg, lastKg * LEAST_STEP), 'notAbove');
+  return small && small.kg > lastKg * (1 + 1e-6) ? small : next;
 }
 
 export interface HoldFit {
@@ -105,8 +148,9 @@ export interface HoldFit {
 /** The best of an exercise's holds: the first that reaches furthest towards the wanted load. */
 export function bestHold(version: Version, wanted: Wanted, context: PlaceContext): HoldFit | undefined {
   let best: HoldFit | undefined;
-  for (const hold of version.exercise.loading?.holds ?? []) {
-    const loads = context.owned.loads(hold);
+  const { holds = [], band } = version.exercise.loading ?? {};
+  for (const hold of holds) {
+    const loads = context.owned.loads(hold, band);
     const heaviest = loads.at(-1);
     if (!heaviest) continue;
     const usable = loadFor(wanted, loads);

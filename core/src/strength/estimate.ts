@@ -1,74 +1,217 @@
-import type { Exercise, Formula, KnownSet, Lift, Participant, Tier } from '../model';
-import { FORMULAS, oneRepMax } from './one-rep-max';
+import type { Formula } from '../model';
+import { daysBetween } from '../units';
+import { StrengthFilter } from './filter';
+import { readingOf, type Reading, type StrengthObservation } from './observation';
+import type { Prior } from './prior';
 
-/** Where a maximum comes from, surest first. */
-export type Basis = 'tested' | 'carried' | 'guess';
+export interface StrengthOptions {
+  /** Epley when absent. */
+  readonly formula?: Formula | undefined;
+  /** What to believe before the first set; without it the first set is believed as it stands. */
+  readonly prior?: Prior | undefined;
+  /** ISO date the estimate is for; the newest observation's when absent or earlier than that. */
+  readonly asOf?: string | undefined;
+}
 
-export interface StrengthEstimate {
+/** The estimate after one day. */
+export interface StrengthPoint {
+  readonly date: string;
   readonly maxKg: number;
-  readonly basis: Basis;
-  /** The set it rests on; none for a guess. */
-  readonly from?: KnownSet;
-  readonly formula?: Formula;
+  /** The 90 % band. */
+  readonly lowKg: number;
+  readonly highKg: number;
+}
+
+/** A set too far from everything else to be believed at once. */
+export interface WildObservation {
+  readonly observation: StrengthObservation;
+  readonly impliedKg: number;
+  readonly expectedKg: number;
+  /** The visit after said the same, so it was believed after all. */
+  readonly believed: boolean;
+}
+
+/** A running estimate of the one-repetition maximum in one exercise. */
+export interface RunningEstimate extends StrengthPoint {
+  /** Standard error as a share of the maximum: 0.05 is 5 %. */
+  readonly standardError: number;
+  readonly trend: {
+    readonly percentPerWeek: number;
+    readonly standardErrorPercent: number;
+  };
+  /** How many sets it rests on, of this exercise and of related ones. */
+  readonly own: number;
+  readonly carried: number;
+  readonly wild: readonly WildObservation[];
+  /** Sets with more repetitions than the equation holds for. */
+  readonly unreadable: readonly StrengthObservation[];
+  readonly path: readonly StrengthPoint[];
+}
+
+/** Half-width of a 90 % band in standard errors. Source: tables of the normal distribution. */
+const BAND_90 = 1.6449;
+
+/** Readings further out than this many standard errors are held back: one in a thousand by chance. */
+export const GATE_SD = 3.3;
+
+/** Where there is no prior, the first set is believed within this (log scale). */
+const FIRST_SET_SD = 0.5;
+
+interface ReadObservation {
+  readonly observation: StrengthObservation;
+  readonly reading: Reading;
 }
 
 /**
- * How much of a maximum to trust by where it comes from: a load is set low while little is known (common
- * practice, no published source).
+ * A running estimate of strength from sets of one exercise, and of related ones by ratio: a state-space filter on log
+ * strength (see `StrengthFilter`). A set counts the less the more repetitions it had and the less is known of its
+ * reserve; the sets of one visit share the form of the day and count as one reading; the longer nobody lifted, the
+ * wider the band. A set further than `GATE_SD` from what was expected is held back and reported, until the next visit
+ * says the same.
+ *
+ * @param observations in any order; those past the equation's range are reported and left out
+ * @returns undefined when there is neither a usable set nor a prior
+ * @example estimateStrength([{ loadKg: 20, reps: 8, reserve: 2, date: '2026-10-01' }])?.maxKg // 26.67
  */
-export const TRUST: Record<Basis, number> = { tested: 1, carried: 0.9, guess: 0.8 };
-
-/**
- * Usual one-repetition maxima in the reference exercise of each lift as a share of body mass, by tier: goblet
- * squat, hinge with a pair, floor press with a pair, one-arm row (common practice, no published source).
- */
-export const USUAL_MAX: Record<Lift, Record<Tier, number>> = {
-  squat: { beginner: 0.25, intermediate: 0.45, advanced: 0.65 },
-  hinge: { beginner: 0.35, intermediate: 0.65, advanced: 1 },
-  press: { beginner: 0.2, intermediate: 0.4, advanced: 0.6 },
-  row: { beginner: 0.15, intermediate: 0.3, advanced: 0.42 },
-};
-
-/**
- * The maximum of a participant in a loaded exercise, already set low where it is not tested: from the newest
- * known set of that exercise; else from the newest set of an exercise of the same lift, by the ratio of the two;
- * else from body mass and tier. Undefined for an exercise that is never loaded.
- */
-export function estimateMax(
-  participant: Participant,
-  exercise: Exercise,
-  tier: Tier,
-  exerciseById: (id: string) => Exercise | undefined,
-): StrengthEstimate | undefined {
-  const loading = exercise.loading;
-  if (!loading) return undefined;
-  const { formula } = participant;
-
-  let tested: KnownSet | undefined;
-  let carried: { set: KnownSet; ratio: number } | undefined;
-  for (const set of participant.knownSets) {
-    if (set.reps + set.reserve > FORMULAS[formula].maxReps) continue;
-    if (set.exerciseId === exercise.id) {
-      if (!tested || set.date > tested.date) tested = set;
-      continue;
-    }
-    const other = exerciseById(set.exerciseId)?.loading;
-    if (other?.lift === loading.lift && (!carried || set.date > carried.set.date)) {
-      carried = { set, ratio: loading.ratio / other.ratio };
-    }
+export function estimateStrength(
+  observations: readonly StrengthObservation[],
+  options: StrengthOptions = {},
+): RunningEstimate | undefined {
+  const { formula = 'epley', prior } = options;
+  const unreadable: StrengthObservation[] = [];
+  const read: ReadObservation[] = [];
+  for (const observation of observations) {
+    const reading = readingOf(observation, formula);
+    if (reading) read.push({ observation, reading });
+    else unreadable.push(observation);
   }
-
-  if (tested) {
-    return { maxKg: maxFrom(tested, formula), basis: 'tested', from: tested, formula };
-  }
-  if (carried) {
-    const maxKg = maxFrom(carried.set, formula) * carried.ratio * TRUST.carried;
-    return { maxKg, basis: 'carried', from: carried.set, formula };
-  }
-  const share = USUAL_MAX[loading.lift][tier];
-  return { maxKg: participant.bodyMassKg * share * loading.ratio * TRUST.guess, basis: 'guess' };
+  read.sort((a, b) => a.observation.date.localeCompare(b.observation.date));
+  const first = read[0];
+  const start = prior ?? (first && { logMax: inExercise(first), sd: FIRST_SET_SD });
+  if (!start) return undefined;
+  return new Running(start, relatedIn(read)).run(read, unreadable, options.asOf);
 }
 
-function maxFrom(set: KnownSet, formula: Formula): number {
-  return oneRepMax(set.loadKg, set.reps + set.reserve, formula);
+/** A carried reading as it stands in the asked exercise. */
+function inExercise({ observation, reading }: ReadObservation): number {
+  return reading.logMax + Math.log(observation.carried?.ratio ?? 1);
+}
+
+function relatedIn(read: readonly ReadObservation[]): string[] {
+  return [...new Set(read.flatMap(({ observation }) => observation.carried?.exerciseId ?? []))];
+}
+
+class Running {
+  private readonly filter: StrengthFilter;
+  private readonly wild: WildObservation[] = [];
+  private readonly path: StrengthPoint[] = [];
+  /** Which way the last visit of an exercise was wild, if it was. */
+  private readonly doubt = new Map<string, number>();
+  private own = 0;
+  private carried = 0;
+
+  constructor(
+    start: Prior,
+    private readonly related: readonly string[],
+  ) {
+    this.filter = new StrengthFilter(start.logMax, start.sd, related.length);
+  }
+
+  run(
+    read: readonly ReadObservation[],
+    unreadable: readonly StrengthObservation[],
+    asOf: string | undefined,
+  ): RunningEstimate {
+    let date: string | undefined;
+    for (const visit of visits(read)) {
+      const on = visit[0]?.observation.date ?? '';
+      if (date !== undefined) this.filter.wait(daysBetween(date, on));
+      date = on;
+      for (const sets of byExercise(visit)) this.takeSets(sets);
+      this.path.push(this.point(on));
+    }
+    const last = asOf !== undefined && (date === undefined || asOf > date) ? asOf : (date ?? '');
+    if (date !== undefined && last > date) this.filter.wait(daysBetween(date, last));
+    const { slope, slopeSd, levelSd } = this.filter;
+    return {
+      ...this.point(last),
+      standardError: levelSd,
+      trend: { percentPerWeek: slope * 700, standardErrorPercent: slopeSd * 700 },
+      own: this.own,
+      carried: this.carried,
+      wild: this.wild,
+      unreadable,
+      path: this.path,
+    };
+  }
+
+  /** The sets of one exercise on one day. */
+  private takeSets(sets: readonly ReadObservation[]): void {
+    const exercise = sets[0]?.observation.carried?.exerciseId;
+    const difference = exercise === undefined ? undefined : this.related.indexOf(exercise);
+    const surprise = (set: ReadObservation): number => {
+      const expected = this.filter.expect(set.reading.sd, difference);
+      return (inExercise(set) - expected.logMax) / Math.sqrt(expected.variance);
+    };
+    const calm = sets.filter((set) => Math.abs(surprise(set)) <= GATE_SD);
+    const key = exercise ?? '';
+    const expectedKg = Math.exp(this.filter.level);
+    const strange = sets.filter((set) => !calm.includes(set));
+    const way = calm.length > 0 ? 0 : Math.sign(strange[0] ? surprise(strange[0]) : 0);
+    const believed = way !== 0 && this.doubt.get(key) === way;
+    for (const { observation, reading } of strange) {
+      const impliedKg = Math.exp(inExercise({ observation, reading }));
+      this.wild.push({ observation, impliedKg, expectedKg, believed });
+    }
+    this.doubt.set(key, believed ? 0 : way);
+    const taken = believed ? strange : calm;
+    if (taken.length === 0) return;
+    const { logMax, sd } = together(taken);
+    if (believed) this.filter.loosen(logMax - this.filter.level);
+    this.filter.take(logMax, sd, difference);
+    if (exercise === undefined) this.own += taken.length;
+    else this.carried += taken.length;
+  }
+
+  private point(date: string): StrengthPoint {
+    const { level, levelSd } = this.filter;
+    return {
+      date,
+      maxKg: Math.exp(level),
+      lowKg: Math.exp(level - BAND_90 * levelSd),
+      highKg: Math.exp(level + BAND_90 * levelSd),
+    };
+  }
+}
+
+/**
+ * Sets of one day as one reading: their mean, as sure as the surest of them. Equation and form are the same for all, so
+ * three sets do not say three times as much.
+ */
+function together(sets: readonly ReadObservation[]): Reading {
+  const weights = sets.map(({ reading }) => 1 / reading.sd ** 2);
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  const logMax = sets.reduce((sum, set, at) => sum + (weights[at] ?? 0) * inExercise(set), 0) / all;
+  return { logMax, sd: Math.min(...sets.map(({ reading }) => reading.sd)) };
+}
+
+function visits(read: readonly ReadObservation[]): ReadObservation[][] {
+  return grouped(read, ({ observation }) => observation.date);
+}
+
+function byExercise(visit: readonly ReadObservation[]): ReadObservation[][] {
+  return grouped(visit, ({ observation }) => observation.carried?.exerciseId ?? '');
+}
+
+function grouped(
+  read: readonly ReadObservation[],
+  key: (set: ReadObservation) => string,
+): ReadObservation[][] {
+  const groups = new Map<string, ReadObservation[]>();
+  for (const set of read) {
+    const group = groups.get(key(set));
+    if (group) group.push(set);
+    else groups.set(key(set), [set]);
+  }
+  return [...groups.values()];
 }

@@ -4,4 +4,8 @@
  */
 export * from './one-rep-max';
 export * from './load-chart';
+export * from './observation';
+export * from './prior';
+export { CARRY_SD, DRIFT } from './filter';
 export * from './estimate';
+export * from './person';

@@ -66,3 +66,15 @@ export function repsAtPercent(percent: number): number {
 export function loadForReps(maxKg: number, reps: number, reserve: number): number {
   return (maxKg * percentOfMax(reps + reserve)) / 100;
 }
+
+/**
+ * Reps with a lighter load that are worth `reps` with a heavier one, the same number left undone, after the
+ * published load chart. Not rounded.
+ *
+ * @param lighterKg the load at hand
+ * @param heavierKg the load that is missing, more than `lighterKg`
+ */
+export function repsWorth(lighterKg: number, heavierKg: number, reps: number, reserve: number): number {
+  const percent = (percentOfMax(reps + reserve) * lighterKg) / heavierKg;
+  return repsAtPercent(percent) - reserve;
+}

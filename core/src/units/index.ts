@@ -4,3 +4,4 @@
  */
 export * from './mass';
 export * from './duration';
+export * from './dates';

@@ -1,0 +1,14 @@
+import type { KnownSet, LogEntry, Participant } from '../model';
+
+/** More than this says little of strength, and no equation holds for it. */
+const MOST_REPS = 30;
+
+function knownSetFrom({ exerciseId, rungId, loadKg, amount, counted, reserve, date }: LogEntry): KnownSet[] {
+  if (counted !== 'reps' || amount < 1 || amount > MOST_REPS) return [];
+  return [{ exerciseId, rungId, loadKg, reps: amount, reserve, date }];
+}
+
+/** Every set that says something of a person's strength: what the coach noted on them, and what was logged. */
+export function doneSets(participant: Participant, log: readonly LogEntry[]): KnownSet[] {
+  return [...participant.knownSets, ...log.flatMap(knownSetFrom)];
+}

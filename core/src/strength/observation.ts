@@ -1,0 +1,58 @@
+import type { Formula } from '../model';
+import { FORMULAS } from './one-rep-max';
+
+/** A set that was done, as far as strength is concerned. */
+export interface StrengthObservation {
+  /** All that was moved, in kilograms; for body weight the share the limbs carried. */
+  readonly loadKg: number;
+  readonly reps: number;
+  /** Repetitions left undone; absent when nobody asked. */
+  readonly reserve?: number | undefined;
+  /** ISO date. */
+  readonly date: string;
+  /** When it was done in a related exercise: which, and what the asked exercise's maximum is as a share of that one's. */
+  readonly carried?: { readonly exerciseId: string; readonly ratio: number } | undefined;
+}
+
+/** One set as a reading of log strength. */
+export interface Reading {
+  readonly logMax: number;
+  /** Standard deviation of `logMax`, from form on the day, equation and reserve. */
+  readonly sd: number;
+}
+
+/**
+ * How far one set may be off, on the log scale (0.03 is 3 %). All common practice, no published source, but for the
+ * direction of the second: equations are surer for 10 or fewer repetitions (LeSuer et al. 1997, from memory).
+ */
+export const READING_SD = {
+  /** Form on the day. */
+  day: 0.025,
+  /** Equation against person, for each repetition after the first. */
+  perRep: 0.004,
+  /** Repetitions by which a reported reserve is off, and more of it the larger it is. */
+  reserve: 0.5,
+  reservePerRep: 0.25,
+  /** Where nobody asked, most sets end with about two left, give or take. */
+  unknownReserve: 2,
+  unknownReserveSd: 1.5,
+} as const;
+
+/** Undefined for a set past what the equation is good for. */
+export function readingOf(
+  { loadKg, reps, reserve }: StrengthObservation,
+  formula: Formula,
+): Reading | undefined {
+  const { maxReps, multiple } = FORMULAS[formula];
+  const left = reserve ?? READING_SD.unknownReserve;
+  const possible = reserve === undefined ? Math.min(reps + left, maxReps) : reps + left;
+  if (!(loadKg > 0 && possible >= 1 && possible <= maxReps)) return undefined;
+  const factor = possible === 1 ? 1 : multiple(possible);
+  const slope = (Math.log(multiple(possible + 0.5)) - Math.log(multiple(possible))) / 0.5;
+  const reserveSd =
+    reserve === undefined
+      ? READING_SD.unknownReserveSd
+      : READING_SD.reserve + READING_SD.reservePerRep * reserve;
+  const sd = Math.hypot(READING_SD.day, READING_SD.perRep * (possible - 1), slope * reserveSd);
+  return { logMax: Math.log(loadKg * factor), sd };
+}

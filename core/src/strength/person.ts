@@ -1,0 +1,164 @@
+import { meanHandShare } from '../body';
+import type { Exercise, Formula, KnownSet, Lift, Participant, Rung, Tier } from '../model';
+import { estimateStrength, type RunningEstimate } from './estimate';
+import type { StrengthObservation } from './observation';
+import { priorStrength } from './prior';
+
+/** Where a maximum comes from, surest first. */
+export type Basis = 'tested' | 'carried' | 'guess';
+
+/** What a prescription may build on. */
+export interface StrengthEstimate {
+  /** The low side of the band where little is known, else its middle. */
+  readonly maxKg: number;
+  /** The middle of the band. */
+  readonly middleKg: number;
+  /** As a share of the maximum. */
+  readonly standardError: number;
+  readonly basis: Basis;
+  /** The newest set it rests on; none for a guess. */
+  readonly from?: KnownSet | undefined;
+  /** How many sets it rests on. */
+  readonly sets: number;
+  readonly formula: Formula;
+}
+
+/** Looking up what sets were done in. */
+export interface ExerciseIndex {
+  readonly exerciseById: (id: string) => Exercise | undefined;
+  readonly rungById: (id: string) => Rung | undefined;
+}
+
+/**
+ * As sure as a few tested sets make it: up to here the middle of the band is used, beyond it the load goes down by one
+ * percent for each percent of doubt (common practice, no published source: set it low while little is known).
+ */
+export const SURE_SD = 0.06;
+
+/** The maximum to prescribe from: the less is known, the lower. */
+export function cautiousMax({
+  maxKg,
+  standardError,
+}: Pick<RunningEstimate, 'maxKg' | 'standardError'>): number {
+  return maxKg * Math.exp(-Math.max(0, standardError - SURE_SD));
+}
+
+/** How an exercise tells of a lift: by what is held, or by what of the body it carries. */
+export function liftOf(exercise: Exercise): { lift: Lift; ratio: number } | undefined {
+  return exercise.loading ?? exercise.bodyLoad;
+}
+
+/**
+ * Kilograms that a set moved: what was held, and the share of the body the hands carried. Undefined when it says
+ * nothing of strength.
+ */
+export function movedKg(
+  set: Pick<KnownSet, 'loadKg'>,
+  exercise: Exercise,
+  rung: Rung | undefined,
+  { bodyMassKg, heightCm }: Pick<Participant, 'bodyMassKg' | 'heightCm'>,
+): number | undefined {
+  const { bodyLoad } = exercise;
+  if (!bodyLoad) return set.loadKg;
+  const surfaceCm = rung?.levers.surfaceHeight ?? 0;
+  const pivot = bodyLoad.carriedBy === 'knees' ? 'knees' : 'toes';
+  return bodyMassKg * meanHandShare(surfaceCm, heightCm, pivot) + (set.loadKg ?? 0);
+}
+
+/** What one person's sets say of every exercise, worked out once for each and kept. */
+export interface StrengthBook {
+  /** Undefined for an exercise that is never loaded. */
+  readonly estimate: (exercise: Exercise, tier: Tier) => StrengthEstimate | undefined;
+  /** The whole running estimate, for looking at; undefined for an exercise that says nothing of strength. */
+  readonly running: (exercise: Exercise, tier: Tier, formula?: Formula) => RunningEstimate | undefined;
+}
+
+/**
+ * Opens a person's book: sets of the exercise itself, sets of related exercises of the same lift carried over by the
+ * ratio of the two, and before both a guess from body mass, sex, age and experience.
+ *
+ * @param done all sets that count, known ones and those from the log
+ * @param asOf ISO date the estimates are for
+ */
+export function strengthBook(
+  participant: Participant,
+  done: readonly KnownSet[],
+  index: ExerciseIndex,
+  asOf?: string,
+): StrengthBook {
+  const kept = new Map<string, StrengthEstimate | undefined>();
+  const sets = done.flatMap((set) => {
+    const exercise = index.exerciseById(set.exerciseId);
+    const told = exercise && liftOf(exercise);
+    const rung = set.rungId === undefined ? undefined : index.rungById(set.rungId);
+    const kg = exercise && movedKg(set, exercise, rung, participant);
+    return told && kg !== undefined ? [{ set, told, kg }] : [];
+  });
+  const newest = sets.reduce<string | undefined>(
+    (latest, { set }) => (latest === undefined || set.date > latest ? set.date : latest),
+    undefined,
+  );
+
+  function observations(exercise: Exercise, lift: Lift, ratio: number): StrengthObservation[] {
+    return sets
+      .filter(({ told }) => told.lift === lift)
+      .map(({ set, told, kg }) => ({
+        loadKg: kg,
+        reps: set.reps,
+        reserve: set.reserve,
+        date: set.date,
+        ...(set.exerciseId !== exercise.id && {
+          carried: { exerciseId: set.exerciseId, ratio: ratio / told.ratio },
+        }),
+      }));
+  }
+
+  function running(
+    exercise: Exercise,
+    tier: Tier,
+    formula: Formula = participant.formula,
+  ): RunningEstimate | undefined {
+    const told = liftOf(exercise);
+    if (!told) return undefined;
+    const { lift, ratio } = told;
+    const year = Number((asOf ?? newest ?? '').slice(0, 4));
+    const age = participant.birthYear && year > 0 ? year - participant.birthYear : undefined;
+    const { bodyMassKg, sex, experience } = participant;
+    const guess = priorStrength({ bodyMassKg, tier, sex, age, experience }, lift);
+    const prior = { logMax: guess.logMax + Math.log(ratio), sd: guess.sd };
+    return estimateStrength(observations(exercise, lift, ratio), { formula, prior, asOf });
+  }
+
+  function estimate(exercise: Exercise, tier: Tier): StrengthEstimate | undefined {
+    if (!exercise.loading) return undefined;
+    const found = running(exercise, tier);
+    if (!found) return undefined;
+    const basis: Basis = found.own > 0 ? 'tested' : found.carried > 0 ? 'carried' : 'guess';
+    const from = sets
+      .filter(({ set, told }) =>
+        basis === 'tested' ? set.exerciseId === exercise.id : told.lift === exercise.loading?.lift,
+      )
+      .reduce<KnownSet | undefined>(
+        (latest, { set }) => (latest === undefined || set.date >= latest.date ? set : latest),
+        undefined,
+      );
+    return {
+      maxKg: cautiousMax(found),
+      middleKg: found.maxKg,
+      standardError: found.standardError,
+      basis,
+      from,
+      sets: found.own + found.carried,
+      formula: participant.formula,
+    };
+  }
+
+  return {
+    running,
+    estimate(exercise, tier) {
+      const key = `${exercise.id} ${tier}`;
+      if (!kept.has(key)) kept.set(key, estimate(exercise, tier));
+      return kept.get(key);
+    },
+  };
+}
