@@ -116,6 +116,7 @@ test('a superset is built by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByText('Nothing planned yet')).toBeVisible();
   await page.keyboard.press('b');
+  await expect(page.locator(':focus')).toHaveText('Warm-up');
   await page.keyboard.press('Tab');
   await page.keyboard.press('Tab');
   await expect(page.locator(':focus')).toHaveText('Superset');
@@ -158,6 +159,7 @@ test('blocks and exercises are dragged into another order', async ({ page }) => 
   const from = (await grip.boundingBox())!;
   const to = (await over.boundingBox())!;
   await page.mouse.move(from.x + 8, from.y + 8);
+  await expect(page.locator('dray-plan')).toHaveClass(/draggable/);
   await page.mouse.down();
   await page.mouse.move(from.x + 8, from.y - 10, { steps: 5 });
   await page.mouse.move(to.x + 8, to.y + 6, { steps: 10 });
@@ -291,7 +293,7 @@ test('the first route is at most 260 kB, shell and fonts included', async ({ bro
   await context.close();
 });
 
-for (const route of ['/plan', '/board', '/card/odile', '/settings']) {
+for (const route of ['/plan', '/board', '/card/odile', '/people/juno', '/kit', '/settings']) {
   test(`${route} has no accessibility faults that a checker finds`, async ({ browser }) => {
     // The checker is put into the page past the policy, which only this context lifts.
     const context = await browser.newContext({ bypassCSP: true });

@@ -24,6 +24,21 @@ export const routes: Routes = [
     loadComponent: () => import('./card/card').then((m) => m.CardScreen),
   },
   {
+    path: 'people',
+    title: 'People · Dray',
+    loadComponent: () => import('./people/people').then((m) => m.PeopleScreen),
+  },
+  {
+    path: 'people/:participant',
+    title: 'People · Dray',
+    loadComponent: () => import('./people/people').then((m) => m.PeopleScreen),
+  },
+  {
+    path: 'kit',
+    title: 'Kit · Dray',
+    loadComponent: () => import('./kit/kit').then((m) => m.KitScreen),
+  },
+  {
     path: 'settings',
     title: 'Settings · Dray',
     loadComponent: () => import('./settings/settings').then((m) => m.SettingsScreen),

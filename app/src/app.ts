@@ -9,6 +9,12 @@ const SCREENS = [
   { path: '/card', name: 'Card', key: '3' },
 ] as const;
 
+/** What the sessions rest on, apart from the way through a week. */
+const STORES = [
+  { path: '/people', name: 'People', key: '7' },
+  { path: '/kit', name: 'Kit', key: '8' },
+] as const;
+
 /** The frame: the way between screens, and the keys that work on all of them. */
 @Component({
   selector: 'dray-root',
@@ -23,7 +29,7 @@ export class App {
   private readonly injector = inject(Injector);
   protected readonly documents = inject(DocumentStore);
   protected readonly theme = inject(ThemeChoice).theme;
-  protected readonly screens = SCREENS;
+  protected readonly groups = [SCREENS, STORES];
 
   protected onKey(event: KeyboardEvent): void {
     const command = event.ctrlKey || event.metaKey;
@@ -40,7 +46,7 @@ export class App {
   }
 
   private plainKey(event: KeyboardEvent): void {
-    const screen = SCREENS.find(({ key }) => key === event.key);
+    const screen = this.groups.flat().find(({ key }) => key === event.key);
     if (screen) void this.router.navigateByUrl(screen.path);
     if (event.key === '?') void this.showKeys();
   }

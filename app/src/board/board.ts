@@ -70,7 +70,10 @@ export class BoardScreen {
     this.focus(`cell-${row}-${column}`);
   }
 
+  /** At once where it stands already, so that the next key finds it; else when it has been drawn. */
   private focus(id: string): void {
-    afterNextRender(() => this.page.getElementById(id)?.focus(), { injector: this.injector });
+    const now = this.page.getElementById(id);
+    if (now) now.focus();
+    else afterNextRender(() => this.page.getElementById(id)?.focus(), { injector: this.injector });
   }
 }

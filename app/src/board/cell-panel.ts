@@ -8,6 +8,7 @@ import {
   type Version,
 } from '@dray/core';
 import { workWords } from '../ui/cell-words';
+import { LoadPicture } from '../ui/load-picture';
 import { BoardStore } from './board-store';
 import { LoadLine } from './load-line';
 
@@ -24,7 +25,7 @@ const STEP_WORDS: Record<StepName, string> = {
 /** Why a cell is what it is, what else it could be, and the coach's own hand. */
 @Component({
   selector: 'dray-cell-panel',
-  imports: [LoadLine],
+  imports: [LoadLine, LoadPicture],
   templateUrl: './cell-panel.html',
   styleUrl: './cell-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

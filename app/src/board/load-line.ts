@@ -69,7 +69,8 @@ export class LoadLine {
     const document = this.documents.document();
     const person = document?.participants.find(({ id }) => id === this.cell().participantId);
     const kits = document?.kits.filter(({ id }) => person?.kitIds.includes(id)) ?? [];
-    return attainableLoads(kits, this.load().hold).map(({ kg }) => kg);
+    const { band } = this.cell().version.exercise.loading ?? {};
+    return attainableLoads(kits, this.load().hold, person, band).map(({ kg }) => kg);
   });
 
   protected readonly line = computed(() => {

@@ -46,6 +46,7 @@ const CHOICES: readonly Choice[] = [
       (input)="typed.set(box.value)"
       (blur)="left.emit()"
       (keydown.escape)="left.emit()"
+      (keydown.enter)="chooseFirst()"
     />
     <mat-autocomplete #auto autoActiveFirstOption (optionSelected)="choose($event)">
       @for (choice of matching(); track choice.name) {
@@ -88,7 +89,19 @@ export class AddExercise {
   }
 
   protected choose(event: MatAutocompleteSelectedEvent): void {
-    const choice = event.option.value as Choice;
+    this.take(event.option.value as Choice);
+  }
+
+  /** Enter that comes before the list has opened takes what the list would have offered first. */
+  protected chooseFirst(): void {
+    const text = this.typed();
+    setTimeout(() => {
+      const [first] = this.matching();
+      if (first && text !== '' && this.typed() === text) this.take(first);
+    });
+  }
+
+  private take(choice: Choice): void {
     this.box().nativeElement.value = '';
     this.typed.set('');
     this.chosen.emit(choice.source);

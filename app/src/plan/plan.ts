@@ -1,4 +1,3 @@
-import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import {
   afterNextRender,
   ChangeDetectionStrategy,
@@ -27,6 +26,7 @@ import { AddExercise } from './add-exercise';
 import { ClassVersions, type ClassVersion } from './class-versions';
 import { draftKey, PlanStore, type SlotView } from './plan-store';
 import { PrescriptionField } from './prescription-field';
+import { DragHandle, DragItem, DropList, LateDrag, type Dropped } from './late-drag';
 import { PrescriptionForm } from './prescription-form';
 import { TimelineView } from './timeline-view';
 
@@ -42,24 +42,30 @@ const SCHEMES: Record<Scheme['kind'], Scheme> = {
   selector: 'dray-plan',
   imports: [
     AddExercise,
-    CdkDrag,
-    CdkDragHandle,
-    CdkDropList,
     ClassVersions,
+    DragHandle,
+    DragItem,
+    DropList,
     NgTemplateOutlet,
     PrescriptionField,
     PrescriptionForm,
     SessionPicker,
     TimelineView,
   ],
-  providers: [PlanStore],
+  providers: [LateDrag, PlanStore],
   templateUrl: './plan.html',
   styleUrl: './plan.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'onKey($event)' },
+  host: {
+    '(document:keydown)': 'onKey($event)',
+    '(pointermove)': 'drag.load()',
+    '(pointerdown)': 'drag.load()',
+    '[class.draggable]': 'drag.tools() !== undefined',
+  },
 })
 export class PlanScreen {
   protected readonly plan = inject(PlanStore);
+  protected readonly drag = inject(LateDrag);
   private readonly injector = inject(Injector);
   private readonly page = inject(DOCUMENT);
 
@@ -70,7 +76,6 @@ export class PlanScreen {
 
   protected readonly session = this.plan.view.session;
   protected readonly unit = this.plan.view.unit;
-  protected readonly slotLists = computed(() => this.plan.blocks().map(({ block }) => `slots-${block.id}`));
 
   protected readonly times = computed(() =>
     this.plan.timelines().map(({ tier, timeline }) => ({
@@ -196,13 +201,12 @@ export class PlanScreen {
 
   // Dragging.
 
-  protected dropBlock({ previousIndex, currentIndex }: CdkDragDrop<unknown>): void {
-    const block = this.session()?.blocks[previousIndex];
-    if (block) this.plan.moveBlock(block.id, currentIndex);
+  protected dropBlock({ item, index }: Dropped): void {
+    this.plan.moveBlock(item, index);
   }
 
-  protected dropSlot({ item, container, currentIndex }: CdkDragDrop<string, string, string>): void {
-    this.plan.moveSlot(item.data, container.data, currentIndex);
+  protected dropSlot({ item, list, index }: Dropped): void {
+    this.plan.moveSlot(item, list, index);
   }
 
   private focus(id: string): void {

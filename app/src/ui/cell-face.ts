@@ -2,12 +2,13 @@ import { ChangeDetectionStrategy, Component, computed, input } from '@angular/co
 import { NgTemplateOutlet } from '@angular/common';
 import { formatMass, type Cell, type MassUnit } from '@dray/core';
 import { changeWords, tempoWords, workWords } from './cell-words';
+import { LoadPicture } from './load-picture';
 import { TierGlyph } from './tier-glyph';
 
 /** What one cell shows: the number acted on first, then work, how to make the load, and what acted on it. */
 @Component({
   selector: 'dray-cell',
-  imports: [NgTemplateOutlet, TierGlyph],
+  imports: [LoadPicture, NgTemplateOutlet, TierGlyph],
   template: `
     @let face = this.face();
     @if (face) {
@@ -31,7 +32,12 @@ import { TierGlyph } from './tier-glyph';
         }
       </div>
       @if (face.load) {
-        <div class="recipe">{{ face.version }} · {{ face.recipe }}</div>
+        <div class="recipe">
+          @if (pictureSize() > 0 && face.made; as made) {
+            <dray-load-picture [recipe]="made" [size]="pictureSize()" />
+          }
+          {{ face.version }} · {{ face.recipe }}
+        </div>
       }
       <ng-template #since>
         @if (face.change; as change) {
@@ -59,6 +65,8 @@ import { TierGlyph } from './tier-glyph';
 export class CellFace {
   readonly cell = input.required<Cell>();
   readonly unit = input.required<MassUnit>();
+  /** Height of the drawing of the load, in pixels; none where there is no room for it. */
+  readonly pictureSize = input(0);
 
   protected readonly because = computed(() => {
     const cell = this.cell();
@@ -73,6 +81,7 @@ export class CellFace {
       version: cell.version.name,
       load: cell.load && formatMass(cell.load.kg, this.unit()),
       recipe: cell.load?.words ?? '',
+      made: cell.load?.recipe,
       work: workWords(cell),
       tempo: tempoWords(cell),
       change: changeWords(cell, this.unit()),

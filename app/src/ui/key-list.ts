@@ -6,6 +6,7 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
     where: 'Everywhere',
     keys: [
       ['1 2 3', 'plan, board, card'],
+      ['7 8', 'people, kit'],
       ['Ctrl Z, Ctrl Y', 'undo, redo'],
       ['?', 'this list'],
     ],
@@ -21,6 +22,14 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
       ['Alt P', 'part it from its partners'],
       ['Alt Delete', 'take the exercise out'],
       ['b', 'add a block'],
+    ],
+  },
+  {
+    where: 'Kit',
+    keys: [
+      ['← →', 'along the loads, once the line is reached with Tab'],
+      ['Page ↑ ↓', 'ten loads at a time'],
+      ['Home End', 'the lightest, the heaviest'],
     ],
   },
   {

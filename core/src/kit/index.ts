@@ -11,6 +11,8 @@ export * from './band-fit';
 export * from './band-set-up';
 export * from './owned';
 export * from './recipe-words';
+export * from './remarks';
+export * from './implement-words';
 export * from './scale';
 export * from './household';
 export * from './best-addition';

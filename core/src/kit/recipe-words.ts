@@ -18,7 +18,14 @@ function itemWords(items: readonly ItemCount[]): string {
 /** "doubled, one foot, hands 10 cm in": what is done with a band beside standing on it. */
 export function setUpWords({ strands, stance, inCm, wraps }: BandSetUp, fixedBy: string): string {
   const byFeet = /feet|foot/.test(fixedBy);
-  const fixed = strands === 1 ? `one end by ${fixedBy}` : byFeet ? STANCE_WORDS[stance] : fixedBy;
+  const fixed =
+    strands === 1
+      ? byFeet
+        ? 'one end under a foot'
+        : `one end by ${fixedBy}`
+      : byFeet
+        ? STANCE_WORDS[stance]
+        : fixedBy;
   return [
     strands === 4 ? 'doubled' : '',
     fixed,

@@ -35,6 +35,7 @@ export interface WildObservation {
 export interface RunningEstimate extends StrengthPoint {
   /** Standard error as a share of the maximum: 0.05 is 5 %. */
   readonly standardError: number;
+  /** As of the last set: what it does afterwards nobody has seen. */
   readonly trend: {
     readonly percentPerWeek: number;
     readonly standardErrorPercent: number;
@@ -46,6 +47,15 @@ export interface RunningEstimate extends StrengthPoint {
   /** Sets with more repetitions than the equation holds for. */
   readonly unreadable: readonly StrengthObservation[];
   readonly path: readonly StrengthPoint[];
+  /** Each readable set as the maximum it implies by itself, oldest first. */
+  readonly readings: readonly ImpliedMax[];
+}
+
+/** What one set says by itself. */
+export interface ImpliedMax {
+  readonly observation: StrengthObservation;
+  /** In the asked exercise, also for a set carried over. */
+  readonly impliedKg: number;
 }
 
 /** Half-width of a 90 % band in standard errors. Source: tables of the normal distribution. */
@@ -130,9 +140,10 @@ class Running {
       for (const sets of byExercise(visit)) this.takeSets(sets);
       this.path.push(this.point(on));
     }
+    const { slope, slopeSd } = this.filter;
     const last = asOf !== undefined && (date === undefined || asOf > date) ? asOf : (date ?? '');
     if (date !== undefined && last > date) this.filter.wait(daysBetween(date, last));
-    const { slope, slopeSd, levelSd } = this.filter;
+    const { levelSd } = this.filter;
     return {
       ...this.point(last),
       standardError: levelSd,
@@ -142,6 +153,7 @@ class Running {
       wild: this.wild,
       unreadable,
       path: this.path,
+      readings: read.map((set) => ({ observation: set.observation, impliedKg: Math.exp(inExercise(set)) })),
     };
   }
 

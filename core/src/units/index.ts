@@ -3,5 +3,6 @@
  * of showing. This folder converts, rounds for the eye, and reads what a person types.
  */
 export * from './mass';
+export * from './read-mass';
 export * from './duration';
 export * from './dates';

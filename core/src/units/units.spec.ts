@@ -1,4 +1,13 @@
-import { formatClock, formatLoad, formatMass, fromUnit, inUnit, kgFromPounds, poundsFromKg } from './index';
+import {
+  formatClock,
+  formatLoad,
+  formatMass,
+  fromUnit,
+  inUnit,
+  kgFromPounds,
+  poundsFromKg,
+  readMass,
+} from './index';
 
 describe('units', () => {
   it('knows the pound exactly', () => {
@@ -26,5 +35,22 @@ describe('units', () => {
   it('writes times as a clock', () => {
     expect(formatClock(754)).toBe('12:34');
     expect(formatClock(59.6)).toBe('1:00');
+  });
+});
+
+describe('readMass', () => {
+  it('reads what people write, in the unit they write', () => {
+    expect(readMass('12.5', 'kg')).toBe(12.5);
+    expect(readMass(' 12,5 kg ', 'lb')).toBe(12.5);
+    // Source: international yard and pound agreement, 1959.
+    expect(readMass('25 lb', 'kg')).toBeCloseTo(25 * 0.45359237, 12);
+    expect(readMass('10', 'lb')).toBeCloseTo(4.5359237, 12);
+    expect(readMass('400 g', 'kg')).toBe(0.4);
+    expect(readMass('-3', 'kg')).toBe(-3);
+  });
+
+  it('does not guess at what it cannot read', () => {
+    for (const text of ['', 'heavy', '10 stone', '1 2', '5 kg 2'])
+      expect(readMass(text, 'kg')).toBeUndefined();
   });
 });

@@ -1,0 +1,215 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DestroyRef,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import {
+  assistedKg,
+  bandForce,
+  BandFitError,
+  BAND_SET_UPS,
+  bandForces,
+  fitBand,
+  formatMass,
+  LIBRARY_EXERCISES,
+  setUpSteps,
+  setUpWords,
+  steadyReading,
+  type Band,
+  type MassUnit,
+  type ScaleSample,
+} from '@dray/core';
+import type { Subscription } from 'rxjs';
+import { ChartCanvas, type ChartBuild } from '../ui/chart-canvas';
+import { HANGING_SCALE } from './hanging-scale';
+
+/** Stretches worth reading, as multiples of the slack length. */
+const MARKS = [1.25, 1.5, 2, 2.5];
+const KEPT_SAMPLES = 30;
+/** A whole body and stature for the table; each person's own count on the board. */
+const SHOWN_STATURE_CM = 170;
+const SHOWN_BODY_KG = 70;
+const BANDED = LIBRARY_EXERCISES.filter(({ loading }) => loading?.band);
+
+/** A band on a hanging scale in three steps: measure it slack, pull it to marks, look at the curve. */
+@Component({
+  selector: 'dray-band-bench',
+  imports: [ChartCanvas],
+  templateUrl: './band-bench.html',
+  styleUrl: './band-bench.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BandBench {
+  readonly band = input.required<Band>();
+  readonly unit = input.required<MassUnit>();
+  readonly changed = output<Band>();
+
+  private readonly scale = inject(HANGING_SCALE);
+  private pulling: Subscription | undefined;
+  private readonly samples = signal<readonly ScaleSample[]>([]);
+  protected readonly scaleName = this.scale.name;
+  protected readonly lengthCm = signal(0);
+  protected readonly active = signal(false);
+  protected readonly held = signal('');
+  protected readonly exerciseId = signal(BANDED[0]?.id ?? '');
+  protected readonly exercises = BANDED.map(({ id, name }) => ({ id, name }));
+
+  protected readonly marks = computed(() =>
+    MARKS.map((stretch) => Math.round((this.band().slackCm * stretch) / 5) * 5).filter(
+      (lengthCm) => lengthCm > this.band().slackCm && lengthCm <= 400,
+    ),
+  );
+
+  protected readonly live = computed(() => {
+    const last = this.samples().at(-1);
+    if (!last) return { big: '–', words: 'nothing on the hook' };
+    if (last.kg === undefined) return { big: 'over', words: 'overloaded: ease off' };
+    return { big: formatMass(last.kg, this.unit()), words: 'swinging' };
+  });
+
+  protected readonly fit = computed(() => {
+    const { readings, slackCm } = this.band();
+    try {
+      return fitBand(readings, slackCm);
+    } catch (error) {
+      if (error instanceof BandFitError) return undefined;
+      throw error;
+    }
+  });
+
+  protected readonly fitWords = computed(() => {
+    const fit = this.fit();
+    if (!fit) return '';
+    const percent = Math.round(fit.worstShare * 100);
+    const words = { good: 'a good fit', fair: 'a fair fit', poor: 'a poor fit: read it again' }[fit.quality];
+    const how =
+      fit.fitted === 'both'
+        ? 'the law of rubber in tension'
+        : 'rubber’s usual curve, its size from the readings';
+    return `${words}: ${how} misses no reading by more than ${percent} %. Known up to ${Math.round(fit.longestCm * 1.1)} cm.`;
+  });
+
+  /** Set-ups of one exercise with their forces, lightest first. */
+  protected readonly setUps = computed(() => {
+    const fit = this.fit();
+    const path = BANDED.find(({ id }) => id === this.exerciseId())?.loading?.band;
+    if (!fit || !path) return [];
+    const show = (kg: number) => formatMass(Math.round(kg * 10) / 10, this.unit());
+    return BAND_SET_UPS.filter((setUp) => setUpSteps(setUp) <= 2)
+      .flatMap((setUp) => {
+        const forces = bandForces(fit, setUp, path, SHOWN_STATURE_CM);
+        return forces ? [{ setUp, forces }] : [];
+      })
+      .sort((a, b) => a.forces.meanKg - b.forces.meanKg)
+      .map(({ setUp, forces }) => ({
+        words: setUpWords(setUp, path.fixedBy),
+        start: show(forces.startKg),
+        mean: show(forces.meanKg),
+        peak: show(forces.peakKg),
+      }));
+  });
+
+  protected readonly help = computed(() => {
+    const fit = this.fit();
+    if (!fit) return '';
+    const at = (stretch: number) => fit.slackCm * stretch;
+    const left = (stretch: number) => formatMass(assistedKg(SHOWN_BODY_KG, fit, at(stretch)), this.unit());
+    return `Hung from a bar to help, it leaves ${left(2)} of ${formatMass(SHOWN_BODY_KG, this.unit())} ${this.unit()} at twice its length, ${left(1.4)} near the top.`;
+  });
+
+  protected readonly curve = computed<ChartBuild>(() => {
+    const fit = this.fit();
+    const { readings, slackCm } = this.band();
+    const unit = this.unit();
+    const to = Math.max(slackCm * 1.5, ...readings.map(({ lengthCm }) => lengthCm)) * 1.08;
+    const inUnit = (kg: number) => Number(formatMass(kg, unit));
+    const line = fit
+      ? Array.from({ length: 60 }, (_, at) => {
+          const lengthCm = slackCm + ((to - slackCm) * at) / 59;
+          return { x: lengthCm, y: inUnit(bandForce(fit, lengthCm)) };
+        })
+      : [];
+    return (colours) => ({
+      type: 'scatter',
+      data: {
+        datasets: [
+          {
+            type: 'scatter',
+            label: 'read',
+            data: readings.map(({ lengthCm, forceKg }) => ({ x: lengthCm, y: inUnit(forceKg) })),
+            pointRadius: 5,
+            backgroundColor: colours.copper,
+          },
+          {
+            type: 'line',
+            label: 'fitted',
+            data: line,
+            borderColor: colours.tier,
+            borderWidth: 2,
+            pointRadius: 0,
+            parsing: false,
+          },
+        ],
+      },
+      options: {
+        plugins: { legend: { display: false } },
+        scales: {
+          x: { type: 'linear', min: slackCm, title: { display: true, text: 'length, cm' } },
+          y: { beginAtZero: true, title: { display: true, text: `pull, ${unit}` } },
+        },
+      },
+    });
+  });
+
+  constructor() {
+    inject(DestroyRef).onDestroy(() => this.pulling?.unsubscribe());
+    effect(() => {
+      // The first mark that was not read yet stands ready.
+      const read = this.band().readings.map(({ lengthCm }) => lengthCm);
+      const next = this.marks().find((mark) => !read.includes(mark));
+      if (!this.active() && next !== undefined) this.lengthCm.set(next);
+    });
+  }
+
+  /** Watches the scale until it is steady, then writes the reading down. */
+  protected pull(lengthCm: number): void {
+    this.pulling?.unsubscribe();
+    this.samples.set([]);
+    this.held.set('');
+    if (!(lengthCm > this.band().slackCm && lengthCm <= 400)) {
+      this.held.set(
+        `Pull it longer than ${this.band().slackCm} cm, where it lies slack, and to 400 cm at most.`,
+      );
+      return;
+    }
+    this.lengthCm.set(lengthCm);
+    this.active.set(true);
+    this.pulling = this.scale.pull(this.band(), lengthCm).subscribe((sample) => {
+      this.samples.update((samples) => [...samples.slice(-KEPT_SAMPLES), sample]);
+      const steady = steadyReading(this.samples());
+      if (steady !== undefined) this.write(lengthCm, steady);
+    });
+  }
+
+  protected letGo(): void {
+    this.pulling?.unsubscribe();
+    this.active.set(false);
+    this.samples.set([]);
+  }
+
+  private write(lengthCm: number, kg: number): void {
+    this.pulling?.unsubscribe();
+    this.active.set(false);
+    const forceKg = Math.round(kg * 100) / 100;
+    const others = this.band().readings.filter((reading) => reading.lengthCm !== lengthCm);
+    const readings = [...others, { lengthCm, forceKg }].sort((a, b) => a.lengthCm - b.lengthCm);
+    this.held.set(`Held at ${formatMass(forceKg, this.unit())} ${this.unit()}, written down.`);
+    this.changed.emit({ ...this.band(), readings });
+  }
+}

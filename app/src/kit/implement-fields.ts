@@ -1,0 +1,237 @@
+import {
+  BAR_WORDS,
+  barFormSchema,
+  DENSITY_KG_PER_LITRE,
+  formatMass,
+  kgFromPounds,
+  PROP_WORDS,
+  propSchema,
+  readMass,
+  type Implement,
+  type ImplementKind,
+  type MassUnit,
+} from '@dray/core';
+
+/** One field of a thing in a kit. */
+export interface FieldOf {
+  readonly key: string;
+  readonly label: string;
+  readonly kind: 'mass' | 'number' | 'words' | 'choice' | 'check';
+  /** May stay empty. */
+  readonly optional?: boolean;
+  readonly suffix?: string;
+  readonly choices?: readonly { readonly value: string; readonly words: string }[];
+}
+
+/** Things counted in rows: plates, what goes into a bag. */
+export interface RowsOf {
+  readonly key: string;
+  readonly label: string;
+  readonly add: string;
+  readonly fields: readonly FieldOf[];
+  readonly fresh: (unit: MassUnit) => Record<string, unknown>;
+}
+
+interface FormOf {
+  readonly fields: readonly FieldOf[];
+  readonly rows?: RowsOf;
+}
+
+const mass = (key: string, label: string, optional = false): FieldOf => ({
+  key,
+  label,
+  kind: 'mass',
+  optional,
+});
+const count = (key = 'count', label = 'how many'): FieldOf => ({ key, label, kind: 'number' });
+
+const PLATES: RowsOf = {
+  key: 'plates',
+  label: 'plates, all there are',
+  add: 'another size',
+  fields: [mass('massKg', 'each'), count()],
+  fresh: (unit) => ({ massKg: unit === 'kg' ? 2.5 : kgFromPounds(5), count: 4 }),
+};
+
+/** What can be said of each kind, in the order it is asked. */
+export const FORMS: { readonly [Kind in ImplementKind]: FormOf } = {
+  fixed: {
+    fields: [
+      {
+        key: 'form',
+        label: 'which',
+        kind: 'choice',
+        choices: ['dumbbell', 'kettlebell', 'can'].map((value) => ({ value, words: value })),
+      },
+      mass('massKg', 'each'),
+      count(),
+    ],
+  },
+  adjustable: {
+    fields: [
+      {
+        key: 'handles',
+        label: 'handles',
+        kind: 'choice',
+        choices: [
+          { value: '1', words: 'one' },
+          { value: '2', words: 'two' },
+        ],
+      },
+      mass('handleKg', 'one handle, with collars'),
+    ],
+    rows: PLATES,
+  },
+  bar: {
+    fields: [
+      {
+        key: 'form',
+        label: 'which',
+        kind: 'choice',
+        choices: barFormSchema.options.map((value) => ({ value, words: BAR_WORDS[value] })),
+      },
+      mass('barKg', 'the bar, with collars'),
+      mass('trustedKg', 'trusted with', true),
+    ],
+    rows: PLATES,
+  },
+  fillable: {
+    fields: [
+      { key: 'name', label: 'what', kind: 'words' },
+      { key: 'capacityLitres', label: 'holds', kind: 'number', suffix: 'L' },
+      {
+        key: 'densityKgPerLitre',
+        label: 'filled with',
+        kind: 'choice',
+        choices: Object.entries(DENSITY_KG_PER_LITRE).map(([words, value]) => ({
+          value: String(value),
+          words,
+        })),
+      },
+      { key: 'stepLitres', label: 'a mark every', kind: 'number', suffix: 'L' },
+      mass('emptyKg', 'empty'),
+      count(),
+      mass('trustedKg', 'trusted with', true),
+    ],
+  },
+  bag: {
+    fields: [
+      { key: 'name', label: 'what', kind: 'words' },
+      mass('emptyKg', 'empty'),
+      mass('trustedKg', 'trusted with'),
+      { key: 'handle', label: 'has a handle', kind: 'check' },
+    ],
+    rows: {
+      key: 'items',
+      label: 'what goes into it',
+      add: 'another thing',
+      fields: [{ key: 'name', label: 'what', kind: 'words' }, mass('massKg', 'each'), count()],
+      fresh: () => ({ name: 'book', massKg: 0.5, count: 1 }),
+    },
+  },
+  band: {
+    fields: [
+      { key: 'name', label: 'what', kind: 'words' },
+      { key: 'slackCm', label: 'lying slack, hook to hook', kind: 'number', suffix: 'cm' },
+    ],
+    rows: {
+      key: 'readings',
+      label: 'readings on the scale',
+      add: 'a reading by hand',
+      fields: [
+        { key: 'lengthCm', label: 'pulled to', kind: 'number', suffix: 'cm' },
+        mass('forceKg', 'read'),
+      ],
+      fresh: () => ({ lengthCm: 200, forceKg: 5 }),
+    },
+  },
+  ankle: { fields: [mass('massKg', 'each'), count()] },
+  vest: {
+    fields: [mass('emptyKg', 'empty'), mass('insertKg', 'one insert'), count('inserts', 'inserts')],
+  },
+  prop: {
+    fields: [
+      {
+        key: 'prop',
+        label: 'what',
+        kind: 'choice',
+        choices: propSchema.options.map((value) => ({
+          value,
+          words: PROP_WORDS[value].replace(/^an? /, ''),
+        })),
+      },
+      { key: 'heightCm', label: 'how high', kind: 'number', suffix: 'cm', optional: true },
+    ],
+  },
+};
+
+/** The plainest thing of each kind, to be changed at once. */
+export function plainThing(kind: ImplementKind, unit: MassUnit): Implement {
+  const kg = (inKg: number, inLb: number) => (unit === 'kg' ? inKg : kgFromPounds(inLb));
+  const things: { readonly [Kind in ImplementKind]: Extract<Implement, { kind: Kind }> } = {
+    fixed: { kind: 'fixed', id: 'new', form: 'dumbbell', massKg: kg(5, 10), count: 2 },
+    adjustable: {
+      kind: 'adjustable',
+      id: 'new',
+      handleKg: kg(2, 5),
+      handles: 2,
+      plates: [{ massKg: kg(2.5, 5), count: 4 }],
+    },
+    bar: {
+      kind: 'bar',
+      id: 'new',
+      form: 'barbell',
+      barKg: kg(10, 25),
+      plates: [{ massKg: kg(5, 10), count: 2 }],
+    },
+    fillable: {
+      kind: 'fillable',
+      id: 'new',
+      name: 'bottle',
+      emptyKg: 0.05,
+      capacityLitres: 2,
+      densityKgPerLitre: DENSITY_KG_PER_LITRE.water,
+      stepLitres: 0.1,
+      count: 2,
+    },
+    bag: {
+      kind: 'bag',
+      id: 'new',
+      name: 'tote',
+      emptyKg: 0.2,
+      handle: true,
+      trustedKg: 9,
+      items: [{ name: 'book', massKg: 0.5, count: 4 }],
+    },
+    band: { kind: 'band', id: 'new', name: 'band', slackCm: 100, readings: [] },
+    ankle: { kind: 'ankle', id: 'new', massKg: kg(1, 2), count: 2 },
+    vest: { kind: 'vest', id: 'new', emptyKg: kg(1, 2), insertKg: kg(1, 2), inserts: 8 },
+    prop: { kind: 'prop', id: 'new', prop: 'chair' },
+  };
+  return things[kind];
+}
+
+/** A value as it stands in its field. */
+export function fieldText(field: FieldOf, value: unknown, unit: MassUnit): string {
+  if (typeof value === 'number') {
+    return field.kind === 'mass' ? formatMass(value, unit) : String(Number(value.toFixed(4)));
+  }
+  return typeof value === 'string' ? value : '';
+}
+
+/** What was typed, as a value for the schema to judge; what is no number becomes NaN and is refused there. */
+export function fieldValue(field: FieldOf, text: string, unit: MassUnit): unknown {
+  if (field.optional && text.trim() === '') return undefined;
+  switch (field.kind) {
+    case 'mass':
+      return readMass(text, unit) ?? NaN;
+    case 'number':
+      return text.trim() === '' ? NaN : Number(text.replace(',', '.'));
+    case 'choice':
+      return field.choices?.every(({ value }) => /^[\d.]+$/.test(value)) ? Number(text) : text;
+    case 'check':
+      return text === 'true';
+    case 'words':
+      return text;
+  }
+}

@@ -1,0 +1,262 @@
+import { computed, effect, inject, untracked } from '@angular/core';
+import {
+  attainableLoads,
+  HOLD_WORDS,
+  HOUSEHOLD,
+  holdSchema,
+  implementRemarks,
+  implementWords,
+  kitTargets,
+  LIBRARY_EXERCISES,
+  type AttainableLoad,
+  type BandPath,
+  type BestAddition,
+  type Hold,
+  type Implement,
+  type Kit,
+  type KitTarget,
+  type Participant,
+} from '@dray/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+import { BEST_ADDITION } from '../workers/best-addition';
+
+interface KitState {
+  readonly chosenId: string | undefined;
+  readonly chosenHold: Hold | undefined;
+  /** The thing whose fields are open. */
+  readonly openId: string | undefined;
+  readonly addition: BestAddition | undefined;
+}
+
+const INITIAL: KitState = {
+  chosenId: undefined,
+  chosenHold: undefined,
+  openId: undefined,
+  addition: undefined,
+};
+
+/** A kit in the list, with who uses it. */
+export interface KitEntry {
+  readonly kit: Kit;
+  readonly users: readonly Participant[];
+  /** "Odile", "place · 3 people", "nobody yet". */
+  readonly words: string;
+}
+
+const HOLDS: readonly Hold[] = holdSchema.options.filter((hold) => hold !== 'none');
+
+/** Where a band runs when no cell of the session says so: the first exercise that is done with one. */
+const USUAL_BAND = LIBRARY_EXERCISES.find(({ loading }) => loading?.band);
+
+/** Kits, the things in them, and what they can make. */
+export const KitStore = signalStore(
+  withState<KitState>(INITIAL),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    view: inject(ViewStore),
+    ask: inject(BEST_ADDITION),
+  })),
+  withComputed(({ documents, chosenId }) => {
+    const entries = computed<KitEntry[]>(() => {
+      const document = documents.document();
+      return (document?.kits ?? []).map((kit) => {
+        const users = document?.participants.filter(({ kitIds }) => kitIds.includes(kit.id)) ?? [];
+        return { kit, users, words: userWords(users) };
+      });
+    });
+    return {
+      entries,
+      entry: computed(() => entries().find(({ kit }) => kit.id === chosenId()) ?? entries()[0]),
+    };
+  }),
+  withComputed(({ entry, view, chosenHold }) => {
+    const targets = computed<KitTarget[]>(() => {
+      const board = view.firstWeek();
+      const current = entry();
+      return board && current ? kitTargets(board, current.kit.id) : [];
+    });
+    /** Body and band path only matter for some holds; the first user stands for all. */
+    const loadsFor = (kit: Kit, hold: Hold, user: Participant | undefined): AttainableLoad[] =>
+      attainableLoads(kit, hold, user, hold === 'band' ? bandPath(targets()) : undefined);
+    const holds = computed(() => {
+      const current = entry();
+      if (!current) return [];
+      return HOLDS.map((hold) => ({
+        hold,
+        name: HOLD_WORDS[hold],
+        loads: loadsFor(current.kit, hold, current.users[0]),
+        wanted: targets().filter((target) => target.hold === hold).length,
+      })).filter(({ loads, wanted }) => loads.length > 0 || wanted > 0);
+    });
+    const hold = computed(() => {
+      const offered = holds();
+      const most = [...offered].sort((a, b) => b.wanted - a.wanted)[0];
+      return offered.find((one) => one.hold === chosenHold()) ?? most;
+    });
+    return {
+      targets,
+      holds,
+      hold,
+      holdTargets: computed(() => targets().filter((target) => target.hold === hold()?.hold)),
+      things: computed(() => {
+        const current = entry();
+        const things = (current?.kit.implements ?? []).map((implement) => ({
+          implement,
+          words: implementWords(implement, current?.kit.unit ?? 'kg'),
+          remarks: implementRemarks(implement, current?.kit.unit ?? 'kg'),
+        }));
+        // What is lifted first, what is only leant on after it.
+        const leantOn = ({ implement }: (typeof things)[number]) => implement.kind === 'prop';
+        return [...things.filter((thing) => !leantOn(thing)), ...things.filter(leantOn)];
+      }),
+      summary: computed(() => {
+        const count = entry()?.kit.implements.filter(({ kind }) => kind !== 'prop').length ?? 0;
+        return `${count} ${count === 1 ? 'thing' : 'things'} to lift · ${entry()?.words ?? ''}`;
+      }),
+    };
+  }),
+  withMethods((store) => {
+    function editKit(label: string, change: (kit: Kit) => Kit, key?: string): void {
+      const id = store.entry()?.kit.id;
+      store.documents.edit(
+        label,
+        (document) => ({
+          ...document,
+          kits: document.kits.map((kit) => (kit.id === id ? change(kit) : kit)),
+        }),
+        key,
+      );
+    }
+    return {
+      show(kitId: string): void {
+        patchState(store, { chosenId: kitId, chosenHold: undefined, openId: undefined, addition: undefined });
+      },
+
+      showHold(hold: Hold): void {
+        patchState(store, { chosenHold: hold });
+      },
+
+      open(implementId: string | undefined): void {
+        patchState(store, { openId: implementId });
+      },
+
+      /** Counts something in: a household thing, or the plainest one of its kind, to be changed at once. */
+      add(implement: Implement): void {
+        const added = { ...implement, id: crypto.randomUUID() };
+        editKit(`count in ${implementWords(added, 'kg').name.toLowerCase()}`, (kit) => ({
+          ...kit,
+          implements: [...kit.implements, added],
+        }));
+        patchState(store, { openId: added.id });
+      },
+
+      /** Typing in one thing's fields is one step of undo. */
+      put(implement: Implement): void {
+        editKit(
+          `change ${implementWords(implement, 'kg').name.toLowerCase()}`,
+          (kit) => ({
+            ...kit,
+            implements: kit.implements.map((old) => (old.id === implement.id ? implement : old)),
+          }),
+          `implement ${implement.id}`,
+        );
+      },
+
+      remove(implement: Implement): void {
+        editKit(`take out ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+          ...kit,
+          implements: kit.implements.filter(({ id }) => id !== implement.id),
+        }));
+        patchState(store, { openId: undefined });
+      },
+
+      rename(name: string): void {
+        if (name.trim() !== '') editKit('rename the kit', (kit) => ({ ...kit, name }), 'kit name');
+      },
+
+      stampIn(unit: Kit['unit']): void {
+        editKit(`kit in ${unit}`, (kit) => ({ ...kit, unit }));
+      },
+
+      create(): void {
+        const id = crypto.randomUUID();
+        const unit = store.documents.document()?.settings.unit ?? 'kg';
+        store.documents.edit('new kit', (document) => ({
+          ...document,
+          kits: [...document.kits, { id, name: 'New kit', unit, implements: [] }],
+        }));
+        patchState(store, { ...INITIAL, chosenId: id });
+      },
+
+      /** The kit goes, and everybody's mention of it. */
+      drop(): void {
+        const kitId = store.entry()?.kit.id;
+        store.documents.edit('take out the kit', (document) => ({
+          ...document,
+          kits: document.kits.filter(({ id }) => id !== kitId),
+          participants: document.participants.map((person) =>
+            person.kitIds.includes(kitId ?? '')
+              ? { ...person, kitIds: person.kitIds.filter((id) => id !== kitId) }
+              : person,
+          ),
+        }));
+        patchState(store, INITIAL);
+      },
+
+      /** Who uses the kit on screen. */
+      setUser(participantId: string, uses: boolean): void {
+        const kitId = store.entry()?.kit.id;
+        if (kitId === undefined) return;
+        store.documents.edit('who uses the kit', (document) => ({
+          ...document,
+          participants: document.participants.map((person) => {
+            if (person.id !== participantId) return person;
+            const others = person.kitIds.filter((id) => id !== kitId);
+            return { ...person, kitIds: uses ? [...others, kitId] : others };
+          }),
+        }));
+      },
+    };
+  }),
+  withHooks({
+    onInit(store) {
+      // What would help is asked anew whenever the kit or what is wanted of it changes.
+      effect((onCleanup) => {
+        const kit = store.entry()?.kit;
+        const targets = store.targets();
+        if (!kit) return;
+        const abort = new AbortController();
+        onCleanup(() => abort.abort());
+        const asked = untracked(() => store.ask(kit, targets, abort.signal));
+        asked
+          .then((addition) => {
+            if (!abort.signal.aborted) patchState(store, { addition });
+          })
+          .catch(() => patchState(store, { addition: undefined }));
+      });
+    },
+  }),
+);
+
+/** A household thing by its name, for the list of what can be counted in. */
+export const HOUSEHOLD_CHOICES = HOUSEHOLD;
+
+function bandPath(targets: readonly KitTarget[]): BandPath | undefined {
+  return targets.find(({ path }) => path)?.path ?? USUAL_BAND?.loading?.band;
+}
+
+function userWords(users: readonly Participant[]): string {
+  if (users.length === 0) return 'nobody yet';
+  if (users.length === 1) return users[0]?.name ?? '';
+  return `place · ${users.length} people`;
+}

@@ -1,0 +1,95 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import {
+  formatLoad,
+  inUnit,
+  recipeWords,
+  type AttainableLoad,
+  type KitTarget,
+  type MassUnit,
+} from '@dray/core';
+import { LoadPicture } from '../ui/load-picture';
+import { drawLine, LINE } from './number-line';
+
+const KEYS: Readonly<Record<string, number>> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -10,
+  PageUp: 10,
+  Home: -Infinity,
+  End: Infinity,
+};
+
+/** Every load a kit can make as a line to run along: by pointer or by arrow keys, the recipe stands below. */
+@Component({
+  selector: 'dray-number-line',
+  imports: [LoadPicture],
+  templateUrl: './number-line-view.html',
+  styleUrl: './number-line-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class NumberLineView {
+  readonly loads = input.required<readonly AttainableLoad[]>();
+  readonly targets = input.required<readonly KitTarget[]>();
+  readonly unit = input.required<MassUnit>();
+
+  protected readonly line = LINE;
+  private readonly at = signal(0);
+
+  protected readonly drawing = computed(() =>
+    drawLine(this.loads(), this.targets(), this.unit(), (kg) => inUnit(kg, this.unit())),
+  );
+
+  protected readonly chosen = computed(() => {
+    const index = Math.min(this.at(), this.loads().length - 1);
+    const load = this.loads()[index];
+    if (!load) return undefined;
+    const before = this.loads()[index - 1];
+    const percent = before ? Math.round((load.kg / before.kg - 1) * 100) : undefined;
+    return {
+      index,
+      load,
+      x: this.drawing().toX(load.kg),
+      mass: formatLoad(load.kg, this.unit()),
+      recipe: recipeWords(load.recipe),
+      step: percent === undefined ? 'the lightest' : `${percent} % above the one before`,
+    };
+  });
+
+  constructor() {
+    // A new hold starts at what the first want got, not at wherever the last one stood.
+    effect(() => {
+      const loads = this.loads();
+      const gave = untracked(this.targets).find(({ gaveKg }) => gaveKg !== undefined)?.gaveKg;
+      const index = gave === undefined ? -1 : loads.findIndex(({ kg }) => kg >= gave - 1e-6);
+      this.at.set(index >= 0 ? index : Math.floor(loads.length / 2));
+    });
+  }
+
+  protected onKey(event: KeyboardEvent): void {
+    const step = KEYS[event.key];
+    if (step === undefined) return;
+    event.preventDefault();
+    this.at.update((at) => Math.max(0, Math.min(this.loads().length - 1, at + step)));
+  }
+
+  protected onPointer(event: PointerEvent): void {
+    const box = (event.currentTarget as Element).getBoundingClientRect();
+    const x = ((event.clientX - box.left) / box.width) * LINE.width;
+    const { toX } = this.drawing();
+    let nearest = 0;
+    this.loads().forEach(({ kg }, at) => {
+      if (Math.abs(toX(kg) - x) < Math.abs(toX(this.loads()[nearest]?.kg ?? 0) - x)) nearest = at;
+    });
+    this.at.set(nearest);
+  }
+}

@@ -1,0 +1,65 @@
+import { TestBed } from '@angular/core/testing';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser } from '../testing';
+import { PeopleStore } from './people-store';
+import { strengthChart } from './strength-chart';
+
+describe('PeopleStore', () => {
+  let db: DrayDb;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    await openedDocuments();
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  const store = () => TestBed.runInInjectionContext(() => new PeopleStore());
+
+  it('starts with the exercise most sets are known of, and holds a slip of the pen back', () => {
+    const people = store();
+    people.show('juno');
+    expect(people.exercise()?.id).toBe('goblet-squat');
+    const running = people.running();
+    expect(running?.wild.map(({ observation }) => observation.loadKg)).toEqual([81]);
+    expect(running?.maxKg).toBeLessThan(30);
+  });
+
+  it('takes a set in at once, and out again', () => {
+    const people = store();
+    people.show('wendel');
+    const guess = people.running()?.standardError ?? 0;
+    const set = { exerciseId: 'goblet-squat', loadKg: 20, reps: 8, reserve: 2, date: '2026-11-20' };
+    people.addSet(set);
+    expect(people.exercise()?.id).toBe('goblet-squat');
+    expect(people.running()?.own).toBe(1);
+    expect(people.running()?.standardError).toBeLessThan(guess);
+    people.removeSet(people.person()!.knownSets[0]!);
+    expect(people.running()?.own).toBe(0);
+  });
+
+  it('shows what each equation makes of the same sets, and takes the choice to the board', () => {
+    const people = store();
+    people.show('juno');
+    const all = people.byFormula();
+    expect(all.length).toBe(7);
+    expect(new Set(all.map(({ maxKg }) => maxKg.toFixed(2))).size).toBeGreaterThan(4);
+    people.choose('lombardi');
+    expect(people.person()?.formula).toBe('lombardi');
+    const lombardi = all.find(({ formula }) => formula === 'lombardi');
+    expect(people.running()?.maxKg).toBeCloseTo(lombardi?.maxKg ?? 0, 10);
+  });
+
+  it('draws the slip at the edge instead of squeezing everything else flat', () => {
+    const people = store();
+    people.show('juno');
+    const colours = { ink: '', ink2: '', hair: '', copper: '', sea: '', seaWash: '', tier: '', plum: '' };
+    const chart = strengthChart(people.running()!, 'kg')(colours);
+    const wild = chart.data.datasets.find(({ label }) => label === 'held back');
+    const scale = chart.options?.scales?.['y'] as { max: number };
+    expect(wild?.data.map((dot) => (dot as { y: number }).y)).toEqual([scale.max]);
+    expect(scale.max).toBeLessThan(40);
+  });
+});

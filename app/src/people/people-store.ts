@@ -1,0 +1,141 @@
+import { computed, inject } from '@angular/core';
+import {
+  catalog,
+  doneSets,
+  FORMULAS,
+  liftOf,
+  movedKg,
+  strengthBook,
+  tierFor,
+  type Exercise,
+  type Formula,
+  type KnownSet,
+  type Participant,
+} from '@dray/core';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { format } from 'date-fns';
+import { DocumentStore } from '../state/document-store';
+
+interface PeopleState {
+  readonly chosenId: string | undefined;
+  readonly chosenExerciseId: string | undefined;
+}
+
+const TOLD = [...catalog.exercises.values()].filter((exercise) => liftOf(exercise));
+const FORMULA_NAMES = Object.keys(FORMULAS) as Formula[];
+
+/** An exercise that tells of strength, with how many sets of it there are. */
+export interface ExerciseEntry {
+  readonly exercise: Exercise;
+  readonly sets: number;
+}
+
+/** People, and what their sets say of their strength. */
+export const PeopleStore = signalStore(
+  withState<PeopleState>({ chosenId: undefined, chosenExerciseId: undefined }),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    today: format(new Date(), 'yyyy-MM-dd'),
+  })),
+  withComputed(({ documents, chosenId }) => ({
+    people: computed(() => documents.document()?.participants ?? []),
+    person: computed<Participant | undefined>(() => {
+      const people = documents.document()?.participants ?? [];
+      return people.find(({ id }) => id === chosenId()) ?? people[0];
+    }),
+  })),
+  withComputed(({ documents, person, today, chosenExerciseId }) => {
+    const sets = computed<KnownSet[]>(() => {
+      const current = person();
+      if (!current) return [];
+      const log = documents.document()?.log.filter(({ participantId }) => participantId === current.id) ?? [];
+      return doneSets(current, log);
+    });
+    const exercises = computed<ExerciseEntry[]>(() =>
+      TOLD.map((exercise) => ({
+        exercise,
+        sets: sets().filter(({ exerciseId }) => exerciseId === exercise.id).length,
+      })).sort((a, b) => b.sets - a.sets),
+    );
+    const exercise = computed(
+      () =>
+        exercises().find((entry) => entry.exercise.id === chosenExerciseId())?.exercise ??
+        exercises()[0]?.exercise,
+    );
+    const book = computed(() => {
+      const current = person();
+      return current && strengthBook(current, sets(), catalog, today);
+    });
+    const runningWith = (formula?: Formula) => {
+      const current = person();
+      const chosen = exercise();
+      if (!current || !chosen) return undefined;
+      return book()?.running(chosen, tierFor(current, chosen.pattern), formula);
+    };
+    return {
+      sets,
+      exercises,
+      exercise,
+      running: computed(() => runningWith()),
+      /** What each equation makes of the same sets. */
+      byFormula: computed(() =>
+        FORMULA_NAMES.map((formula) => ({
+          formula,
+          ...FORMULAS[formula],
+          maxKg: runningWith(formula)?.maxKg ?? 0,
+        })),
+      ),
+    };
+  }),
+  withMethods((store) => {
+    function change(label: string, next: (person: Participant) => Participant, key?: string): void {
+      const id = store.person()?.id;
+      store.documents.edit(
+        label,
+        (document) => ({
+          ...document,
+          participants: document.participants.map((person) => (person.id === id ? next(person) : person)),
+        }),
+        key,
+      );
+    }
+    return {
+      show(id: string | undefined): void {
+        patchState(store, { chosenId: id, chosenExerciseId: undefined });
+      },
+
+      showExercise(id: string): void {
+        patchState(store, { chosenExerciseId: id });
+      },
+
+      choose(formula: Formula): void {
+        change(`${FORMULAS[formula].name}’s equation`, (person) => ({ ...person, formula }));
+      },
+
+      /** Typing in one field is one step of undo. */
+      put(person: Participant, field: string): void {
+        change(`${person.name}, ${field}`, () => person, `person ${person.id} ${field}`);
+      },
+
+      addSet(set: KnownSet): void {
+        change('write down a set', (person) => ({ ...person, knownSets: [...person.knownSets, set] }));
+        patchState(store, { chosenExerciseId: set.exerciseId });
+      },
+
+      removeSet(set: KnownSet): void {
+        change('take out a set', (person) => ({
+          ...person,
+          knownSets: person.knownSets.filter((known) => known !== set),
+        }));
+      },
+
+      /** Kilograms a set moved, body weight included. */
+      moved(set: KnownSet): number | undefined {
+        const person = store.person();
+        const exercise = catalog.exerciseById(set.exerciseId);
+        const rung = set.rungId === undefined ? undefined : catalog.rungById(set.rungId);
+        return person && exercise && movedKg(set, exercise, rung, person);
+      },
+    };
+  }),
+);

@@ -1,0 +1,120 @@
+import { daysBetween, inUnit, type MassUnit, type RunningEstimate } from '@dray/core';
+import { addDays, format, parseISO } from 'date-fns';
+import type { ChartBuild } from '../ui/chart-canvas';
+
+const round = (value: number) => Math.round(value * 10) / 10;
+
+/** The estimate with its band over time, each set a dot: filled for the exercise itself, a ring for a related one. */
+export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBuild {
+  const dates = [...running.readings.map(({ observation }) => observation.date), running.date].sort();
+  const start = dates[0] ?? running.date;
+  const day = (date: string) => daysBetween(start, date);
+  const show = (kg: number) => round(inUnit(kg, unit));
+  const last = running.path.at(-1);
+  const points = last?.date === running.date ? running.path : [...running.path, running];
+  const line = (of: 'maxKg' | 'lowKg' | 'highKg') =>
+    points.map((point) => ({ x: day(point.date), y: show(point[of]) }));
+  const wild = new Set(
+    running.wild.filter(({ believed }) => !believed).map(({ observation }) => observation),
+  );
+  // A slip of the pen does not squeeze everything else flat: it is drawn at the edge.
+  const sound = running.readings.filter(({ observation }) => !wild.has(observation));
+  const shown = [...sound.map(({ impliedKg }) => impliedKg), ...points.flatMap((p) => [p.lowKg, p.highKg])];
+  const [least, most] = [show(Math.min(...shown) * 0.96), show(Math.max(...shown) * 1.04)];
+  const dots = (kind: 'own' | 'carried' | 'wild') =>
+    running.readings
+      .filter(({ observation }) =>
+        kind === 'wild'
+          ? wild.has(observation)
+          : !wild.has(observation) && (observation.carried === undefined) === (kind === 'own'),
+      )
+      .map(({ observation, impliedKg }) => ({
+        x: day(observation.date),
+        y: Math.max(least, Math.min(most, show(impliedKg))),
+      }));
+
+  return (colours) => ({
+    type: 'scatter',
+    data: {
+      datasets: [
+        {
+          type: 'line',
+          label: 'high',
+          data: line('highKg'),
+          borderWidth: 0,
+          pointRadius: 0,
+          fill: '+1',
+          backgroundColor: colours.seaWash,
+          order: 4,
+        },
+        { type: 'line', label: 'low', data: line('lowKg'), borderWidth: 0, pointRadius: 0, order: 4 },
+        {
+          type: 'line',
+          label: 'estimate',
+          data: line('maxKg'),
+          borderColor: colours.sea,
+          borderWidth: 2,
+          pointRadius: points.length === 1 ? 3 : 0,
+          order: 3,
+        },
+        {
+          type: 'scatter',
+          label: 'sets',
+          data: dots('own'),
+          backgroundColor: colours.ink,
+          pointRadius: 5,
+          order: 1,
+        },
+        {
+          type: 'scatter',
+          label: 'related',
+          data: dots('carried'),
+          backgroundColor: 'transparent',
+          borderColor: colours.ink2,
+          borderWidth: 1.5,
+          pointRadius: 4.5,
+          order: 2,
+        },
+        {
+          type: 'scatter',
+          label: 'held back',
+          data: dots('wild'),
+          borderColor: colours.plum,
+          borderWidth: 2,
+          pointStyle: 'crossRot',
+          pointRadius: 6,
+          order: 1,
+        },
+      ],
+    },
+    options: {
+      plugins: {
+        legend: { display: false },
+        tooltip: {
+          callbacks: {
+            label: ({ parsed }) =>
+              `${format(addDays(parseISO(start), parsed.x ?? 0), 'd MMM')}: ${parsed.y ?? ''} ${unit}`,
+          },
+        },
+      },
+      scales: {
+        x: {
+          type: 'linear',
+          min: -1,
+          max: Math.max(7, day(running.date) + 1),
+          grid: { display: false },
+          ticks: {
+            maxTicksLimit: 7,
+            callback: (value) => format(addDays(parseISO(start), Number(value)), 'd MMM'),
+          },
+        },
+        y: {
+          min: least,
+          max: most,
+          ticks: { maxTicksLimit: 6 },
+          title: { display: true, text: `maximum, ${unit}` },
+        },
+      },
+    },
+  });
+}
