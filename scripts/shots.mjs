@@ -17,6 +17,9 @@ const SHOTS = [
   { name: 'board-dark', route: '/board', scheme: 'dark', act: (page) => week(page, 2, '#cell-1-1') },
   { name: 'card', route: '/card/odile', size: { width: 800, height: 1100 } },
   { name: 'card-phone', route: '/card/anselm', size: PHONE },
+  { name: 'kit', route: '/kit', act: (page) => kit(page, /Tamsin/, /one in both hands/) },
+  { name: 'kit-band', route: '/kit', size: { width: 1280, height: 1560 }, act: band },
+  { name: 'people', route: '/people/juno' },
   { name: 'settings', route: '/settings' },
 ];
 
@@ -28,6 +31,18 @@ async function typing(page) {
 async function week(page, number, cell) {
   await page.locator(cell).click();
   for (let at = 1; at < number; at += 1) await page.keyboard.press(']');
+}
+
+async function kit(page, name, hold) {
+  await page.getByRole('button', { name }).click();
+  await page.getByRole('radio', { name: hold }).click();
+  await page.getByTestId('advice').waitFor();
+}
+
+async function band(page) {
+  await kit(page, /Anselm/, /^band/);
+  await page.getByRole('button', { name: /^Long band/ }).click();
+  await page.getByTestId('fit-words').waitFor();
 }
 
 await serveFor(4392, async (base) => {

@@ -29,7 +29,7 @@ export interface RowsOf {
   readonly label: string;
   readonly add: string;
   readonly fields: readonly FieldOf[];
-  readonly fresh: (unit: MassUnit) => Record<string, unknown>;
+  readonly fresh: (unit: MassUnit) => object;
 }
 
 interface FormOf {
@@ -54,7 +54,7 @@ const PLATES: RowsOf = {
 };
 
 /** What can be said of each kind, in the order it is asked. */
-export const FORMS: { readonly [Kind in ImplementKind]: FormOf } = {
+export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
   fixed: {
     fields: [
       {

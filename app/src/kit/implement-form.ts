@@ -122,7 +122,6 @@ export class ImplementForm {
     for (const field of fields) {
       const text = typed[field.key];
       if (text !== undefined) values[field.key] = fieldValue(field, text, this.unit());
-      if (values[field.key] === undefined) delete values[field.key];
     }
     if (rows) {
       const list = (values[rows.key] ?? []) as readonly Values[];
@@ -135,13 +134,17 @@ export class ImplementForm {
         return changed;
       });
     }
-    const checked = implementSchema.safeParse(values);
+    const checked = implementSchema.safeParse(withoutGaps(values));
     if (checked.success) return { thing: checked.data, problems: {} };
     const problems: Record<string, string> = {};
     for (const { path, message } of checked.error.issues) {
       problems[path.join('.')] ??= /^[a-z]/.test(message) ? sentence(message) : 'This cannot be left empty.';
     }
     return { problems };
+  }
+
+  protected fieldId(path: string): string {
+    return `thing-${this.implement().id}-${path}`;
   }
 
   private draftId(path: string): string {
@@ -151,4 +154,9 @@ export class ImplementForm {
 
 function sentence(message: string): string {
   return `${message.charAt(0).toUpperCase()}${message.slice(1)}.`;
+}
+
+/** A field left empty is not there at all. */
+function withoutGaps(values: Values): Values {
+  return Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined));
 }

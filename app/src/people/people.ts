@@ -217,9 +217,8 @@ export class PeopleScreen {
     const person = this.people.person();
     if (!person) return;
     const value = this.parsed(field, text);
-    const next: Record<string, unknown> = { ...person, [field]: value };
-    if (value === undefined) delete next[field];
-    const checked = participantSchema.safeParse(next);
+    const { [field]: _old, ...rest } = person;
+    const checked = participantSchema.safeParse(value === undefined ? rest : { ...rest, [field]: value });
     const { [field]: _gone, ...others } = this.problems();
     if (checked.success) {
       this.problems.set(others);

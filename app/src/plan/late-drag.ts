@@ -11,9 +11,10 @@ import {
   signal,
   type OnDestroy,
 } from '@angular/core';
+import type * as DragDropModule from '@angular/cdk/drag-drop';
 import type { DragRef, DropListRef } from '@angular/cdk/drag-drop';
 
-type DragTools = typeof import('@angular/cdk/drag-drop');
+type DragTools = typeof DragDropModule;
 
 /**
  * Dragging comes when somebody first reaches for it: it is a quarter of what the first screen would otherwise weigh.
@@ -51,8 +52,8 @@ export class DragHandle {
 @Directive({ selector: '[drayDropList]' })
 export class DropList implements OnDestroy {
   readonly list = input.required<string>({ alias: 'drayDropList' });
-  readonly group = input('', { alias: 'drayDropGroup' });
-  readonly dropped = output<Dropped>({ alias: 'drayDropped' });
+  readonly drayDropGroup = input('');
+  readonly drayDropped = output<Dropped>();
 
   readonly element = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
   private readonly late = inject(LateDrag);
@@ -72,7 +73,7 @@ export class DropList implements OnDestroy {
       ref.dropped.subscribe(({ item, container, currentIndex }) => {
         this.element.classList.remove('cdk-drop-list-dragging');
         const { data } = container as DropListRef<string>;
-        this.dropped.emit({ item: (item as DragRef<string>).data, list: data, index: currentIndex });
+        this.drayDropped.emit({ item: (item as DragRef<string>).data, list: data, index: currentIndex });
       });
       this.ref = ref;
     });
@@ -99,9 +100,9 @@ export class DropList implements OnDestroy {
     if (!ref) return;
     ref.data = this.list();
     this.arrange();
-    const group = this.group();
+    const group = this.drayDropGroup();
     const others = [...DropList.all].filter(
-      (other) => other !== this && group !== '' && other.group() === group,
+      (other) => other !== this && group !== '' && other.drayDropGroup() === group,
     );
     for (const other of others) {
       if (other.ref) other.ref.data = other.list();

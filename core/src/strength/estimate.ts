@@ -77,7 +77,7 @@ interface ReadObservation {
  * strength (see `StrengthFilter`). A set counts the less the more repetitions it had and the less is known of its
  * reserve; the sets of one visit share the form of the day and count as one reading; the longer nobody lifted, the
  * wider the band. A set further than `GATE_SD` from what was expected is held back and reported, until the next visit
- * says the same.
+ * says the same; but a first set that says less than the prior guessed is believed at once.
  *
  * @param observations in any order; those past the equation's range are reported and left out
  * @returns undefined when there is neither a usable set nor a prior
@@ -165,7 +165,9 @@ class Running {
       const expected = this.filter.expect(set.reading.sd, difference);
       return (inExercise(set) - expected.logMax) / Math.sqrt(expected.variance);
     };
-    const calm = sets.filter((set) => Math.abs(surprise(set)) <= GATE_SD);
+    // Against a guess alone, a set that says less is believed whatever it says; one that says far more waits.
+    const guessed = this.own + this.carried === 0;
+    const calm = sets.filter((set) => (guessed ? surprise(set) : Math.abs(surprise(set))) <= GATE_SD);
     const key = exercise ?? '';
     const expectedKg = Math.exp(this.filter.level);
     const strange = sets.filter((set) => !calm.includes(set));
@@ -179,7 +181,7 @@ class Running {
     const taken = believed ? strange : calm;
     if (taken.length === 0) return;
     const { logMax, sd } = together(taken);
-    if (believed) this.filter.loosen(logMax - this.filter.level);
+    if (believed || (guessed && logMax < this.filter.level)) this.filter.loosen(logMax - this.filter.level);
     this.filter.take(logMax, sd, difference);
     if (exercise === undefined) this.own += taken.length;
     else this.carried += taken.length;

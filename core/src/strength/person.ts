@@ -30,10 +30,10 @@ export interface ExerciseIndex {
 }
 
 /**
- * As sure as a few tested sets make it: up to here the middle of the band is used, beyond it the load goes down by one
+ * As sure as one tested set of last month makes it: up to here the middle of the band is used, beyond it the load goes down by one
  * percent for each percent of doubt (common practice, no published source: set it low while little is known).
  */
-export const SURE_SD = 0.06;
+export const SURE_SD = 0.08;
 
 /** The maximum to prescribe from: the less is known, the lower. */
 export function cautiousMax({

@@ -183,6 +183,16 @@ describe('estimateStrength', () => {
     expect(believed.maxKg).toBeLessThan(20);
   });
 
+  it('believes a first set that says less than the guess, and doubts one that says far more', () => {
+    const prior = { logMax: Math.log(60), sd: 0.25 };
+    const weak = estimateStrength([set({ loadKg: 12 })], { prior })!;
+    expect(weak.wild).toEqual([]);
+    expect(Math.abs(weak.maxKg / oneRepMax(12, 10, 'epley') - 1)).toBeLessThan(weak.standardError);
+    const slip = estimateStrength([set({ loadKg: 120 })], { prior })!;
+    expect(slip.wild.length).toBe(1);
+    expect(slip.maxKg).toBeCloseTo(60, 6);
+  });
+
   it('reports sets no equation can read', () => {
     const long = set({ reps: 40 });
     expect(estimateStrength([set(), long])!.unreadable).toEqual([long]);
