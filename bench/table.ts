@@ -15,8 +15,8 @@ export function head(): void {
 }
 
 /** Median of several runs, in milliseconds, after as many that do not count. */
-export function time(run: () => unknown, runs = 15): number {
-  for (let warm = 0; warm < Math.min(runs, 12); warm += 1) run();
+export function time(run: () => unknown, runs = 25): number {
+  for (let warm = 0; warm < Math.min(runs, 25); warm += 1) run();
   const taken = Array.from({ length: runs }, () => {
     const began = performance.now();
     run();
