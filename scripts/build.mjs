@@ -40,6 +40,7 @@ function pack() {
     if (content.length < 500) continue;
     const params = {
       [constants.BROTLI_PARAM_QUALITY]: 11,
+      [constants.BROTLI_PARAM_MODE]: constants.BROTLI_MODE_TEXT,
       [constants.BROTLI_PARAM_SIZE_HINT]: content.length,
     };
     writeFileSync(`${file}.br`, brotliCompressSync(content, { params }));

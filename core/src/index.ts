@@ -1,14 +1,3 @@
 /** Dray's core: pure TypeScript, no DOM, no clock, no randomness. */
-export * from './units';
-export * from './model';
-export * from './body';
-export * from './strength';
-export * from './kit';
-export * from './ladder';
-export * from './caution';
-export * from './library';
-export * from './plan';
-export * from './resolve';
-export * from './progress';
-export * from './program';
-export * from './formats';
+export * from './first';
+export * from './late';

@@ -4,12 +4,14 @@ import {
   BLOCKS,
   blockRounds,
   CLINICIAN_FIRST,
-  CONDITION_WORDS,
+  cautionSubjects,
   formatSeconds,
   STOP_SIGNS,
+  SUBJECT_WORDS,
   type Cell,
   type Warning,
 } from '@dray/core';
+import { LIBRARY_WORDS } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { CellFace } from '../ui/cell-face';
@@ -87,13 +89,14 @@ export class CardScreen {
           const column = card?.columns[at];
           if (!cell || !column) return [];
           const exercise = cell.status === 'ready' ? cell.version.exercise : undefined;
+          const words = exercise && LIBRARY_WORDS[exercise.id];
           return [
             {
               letter: column.letter,
               name: exercise?.name ?? column.name,
               cell,
-              cues: exercise?.cues.slice(0, 2) ?? [],
-              breathing: exercise?.breathing ?? '',
+              cues: words?.cues.slice(0, 2) ?? [],
+              breathing: words?.breathing ?? '',
             },
           ];
         }),
@@ -105,8 +108,8 @@ export class CardScreen {
   protected readonly cautions = computed(() => {
     const person = this.person();
     const warnings = (this.card()?.cells ?? []).flatMap((cell) => cell.warnings);
-    return (person?.cautions ?? []).map(({ condition }) => ({
-      condition: CONDITION_WORDS[condition],
+    return (person ? cautionSubjects(person) : []).map((condition) => ({
+      condition: SUBJECT_WORDS[condition],
       words: distinct(warnings.filter((warning) => warning.condition === condition)),
     }));
   });

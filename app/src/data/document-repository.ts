@@ -1,5 +1,5 @@
 import { inject, Injectable, InjectionToken } from '@angular/core';
-import { liveQuery } from 'dexie';
+import { liveQuery } from 'dexie/dist/modern/dexie.min.mjs';
 import type { DrayDocument, ParsedDocument } from '@dray/core';
 import { parseDocument } from '@dray/core';
 import { Observable } from 'rxjs';

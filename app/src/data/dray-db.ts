@@ -1,4 +1,4 @@
-import { Dexie, type Table } from 'dexie';
+import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
 
 /** A record of the document as it is kept: its place in its list beside its value. */
 export interface Row {

@@ -20,11 +20,10 @@ import {
   LIBRARY_EXERCISES,
   setUpSteps,
   setUpWords,
-  steadyReading,
   type Band,
   type MassUnit,
-  type ScaleSample,
 } from '@dray/core';
+import { steadyReading, type ScaleSample } from '@dray/core/late';
 import type { Subscription } from 'rxjs';
 import { ChartCanvas, type ChartBuild } from '../ui/chart-canvas';
 import { HANGING_SCALE } from './hanging-scale';

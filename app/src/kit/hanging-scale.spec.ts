@@ -1,4 +1,5 @@
-import { bandForce, fitBand, steadyReading, type Band, type ScaleSample } from '@dray/core';
+import { bandForce, fitBand, type Band } from '@dray/core';
+import { steadyReading, type ScaleSample } from '@dray/core/late';
 import { firstValueFrom, scan, filter, take, toArray } from 'rxjs';
 import { simulatedScale } from './hanging-scale';
 

@@ -1,14 +1,6 @@
 import { InjectionToken } from '@angular/core';
-import {
-  bandForce,
-  BandFitError,
-  fitBand,
-  RUBBER_IN_TENSION,
-  simulatedReading,
-  type Band,
-  type BandFit,
-  type ScaleSample,
-} from '@dray/core';
+import { bandForce, BandFitError, fitBand, RUBBER_IN_TENSION, type Band, type BandFit } from '@dray/core';
+import { simulatedReading, type ScaleSample } from '@dray/core/late';
 import { interval, map, startWith, type Observable } from 'rxjs';
 
 /** A scale that hangs between a hook and a band: all Dray needs of it, whoever makes it. */

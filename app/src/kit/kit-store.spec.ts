@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { bestAddition } from '@dray/core';
+import { bestAddition } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { BEST_ADDITION } from '../workers/best-addition';

@@ -2,21 +2,18 @@ import { computed, effect, inject, untracked } from '@angular/core';
 import {
   attainableLoads,
   HOLD_WORDS,
-  HOUSEHOLD,
   holdSchema,
-  implementRemarks,
-  implementWords,
   kitTargets,
   LIBRARY_EXERCISES,
   type AttainableLoad,
   type BandPath,
-  type BestAddition,
   type Hold,
   type Implement,
   type Kit,
   type KitTarget,
   type Participant,
 } from '@dray/core';
+import { HOUSEHOLD, implementRemarks, implementWords, type BestAddition } from '@dray/core/late';
 import {
   patchState,
   signalStore,

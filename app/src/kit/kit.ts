@@ -1,17 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import {
   fillForMass,
-  HORIZON_WEEKS,
-  KIND_WORDS,
-  KITCHEN_SCALE_WAY,
   readMass,
-  type AdditionWorth,
   type Fillable,
   type Implement,
   type ImplementKind,
   type MassUnit,
   type Recipe,
 } from '@dray/core';
+import { HORIZON_WEEKS, KIND_WORDS, KITCHEN_SCALE_WAY, type AdditionWorth } from '@dray/core/late';
 import { LoadPicture } from '../ui/load-picture';
 import { BandBench } from './band-bench';
 import { plainThing } from './implement-fields';

@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, DOCUMENT, inject } from '@angular/core';
-import { CAUTION_RULES, CLINICIAN_FIRST, CONDITION_WORDS, STOP_SIGNS, type MassUnit } from '@dray/core';
+import { CAUTION_RULES, CLINICIAN_FIRST, SUBJECT_WORDS, STOP_SIGNS, type MassUnit } from '@dray/core';
 import { format } from 'date-fns';
 import { ThemeChoice, type Theme } from '../state/theme';
 import { SettingsStore } from './settings-store';
@@ -27,7 +27,7 @@ export class SettingsScreen {
   protected readonly stopSigns = STOP_SIGNS;
   protected readonly clinicianFirst = CLINICIAN_FIRST;
   protected readonly rules = CAUTION_RULES.map(({ condition, words, source }) => ({
-    condition: CONDITION_WORDS[condition],
+    condition: SUBJECT_WORDS[condition],
     words,
     source,
   }));

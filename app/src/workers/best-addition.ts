@@ -1,5 +1,6 @@
 import { InjectionToken } from '@angular/core';
-import type { BestAddition, Kit, KitNeed } from '@dray/core';
+import type { Kit, KitNeed } from '@dray/core';
+import type { BestAddition } from '@dray/core/late';
 
 /** Answers with the one thing worth adding to a kit; `abort` stops asking. */
 export type AskBestAddition = (

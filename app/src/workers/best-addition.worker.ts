@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-import { bestAddition, type Kit, type KitNeed } from '@dray/core';
+import type { Kit, KitNeed } from '@dray/core';
+import { bestAddition } from '@dray/core/late';
 
 /** Off the page's thread: tries every thing on the list in the kit. */
 addEventListener('message', ({ data }: MessageEvent<{ kit: Kit; needs: readonly KitNeed[] }>) => {

@@ -1,6 +1,6 @@
-import { LEVERS, type Condition, type Demand } from '../model';
+import { LEVERS, type Pattern } from '../model';
 import { easierOrEqual, withLever, type Catalog, type Version } from '../ladder';
-import { CAUTION_RULES, type CautionRule } from './rules';
+import { CAUTION_RULES, type CautionRule, type CautionSubject } from './rules';
 
 /** How far effort is held down. */
 export interface EffortLimits {
@@ -23,7 +23,12 @@ export type CautionVerdict =
     }
   | { readonly kind: 'blocked'; readonly rule: CautionRule };
 
-const RULES_BY_CONDITION = new Map<Condition, readonly CautionRule[]>();
+/** What nobody calls effort. */
+const RESTFUL: ReadonlySet<Pattern> = new Set(['mobility', 'balance']);
+
+const MOST_ADAPTATIONS = 3;
+
+const RULES_BY_CONDITION = new Map<CautionSubject, readonly CautionRule[]>();
 for (const rule of CAUTION_RULES) {
   RULES_BY_CONDITION.set(rule.condition, [...(RULES_BY_CONDITION.get(rule.condition) ?? []), rule]);
 }
@@ -35,8 +40,9 @@ for (const rule of CAUTION_RULES) {
  */
 export function applyCautions(
   version: Version,
-  conditions: readonly Condition[],
+  conditions: readonly CautionSubject[],
   catalog: Catalog,
+  adaptations = 0,
 ): CautionVerdict {
   let limits = NO_LIMITS;
   let bodyWeightOnly = false;
@@ -55,9 +61,10 @@ export function applyCautions(
         case 'adapt': {
           if (easierOrEqual(action.lever, version.levers[action.lever], action.limit)) continue;
           const adapted = adapt(version, rule, catalog);
-          if (!adapted) return { kind: 'blocked', rule };
+          // Limits that chase each other from rung to rung have no version that keeps them all.
+          if (!adapted || adaptations >= MOST_ADAPTATIONS) return { kind: 'blocked', rule };
           // Another rung may make other demands, so every rule looks at it afresh.
-          const verdict = applyCautions(adapted, conditions, catalog);
+          const verdict = applyCautions(adapted, conditions, catalog, adaptations + 1);
           return verdict.kind === 'blocked' ? verdict : { ...verdict, rules: [rule, ...verdict.rules] };
         }
         case 'ease':
@@ -78,9 +85,10 @@ export function applyCautions(
 /** Whether a version makes a demand: always, only while loaded, or not. */
 function meets(
   version: Version,
-  demand: Demand | 'held',
+  demand: CautionRule['demand'],
   bodyWeightOnly: boolean,
 ): 'always' | 'loaded' | undefined {
+  if (demand === 'effort') return RESTFUL.has(version.exercise.pattern) ? undefined : 'always';
   if (demand === 'held') return version.exercise.loading && !bodyWeightOnly ? 'loaded' : undefined;
   if (version.demands.includes(demand)) return 'always';
   return !bodyWeightOnly && version.exercise.loading && version.demandsLoaded.includes(demand)

@@ -1,13 +1,21 @@
 import * as fc from 'fast-check';
 import { aContext, aParticipant, aSlot, everyProp, pairs } from '../../testing/people';
 import { catalog, LIBRARY_LADDERS } from '../library';
-import { conditionSchema, TIERS, type Condition, type Demand } from '../model';
+import { conditionSchema, demandSchema, TIERS, type Condition } from '../model';
 import { resolve } from '../resolve';
-import { applyCautions, CAUTION_RULES } from './index';
+import {
+  applyCautions,
+  CAUTION_RULES,
+  cautionSubjects,
+  PRESSURE_LIMIT,
+  readinessOf,
+  type CautionSubject,
+} from './index';
+import { READINESS_QUESTIONS } from './readiness-questions';
 
 const CONDITIONS = conditionSchema.options;
 
-function blockedDemands(conditions: readonly Condition[]): (Demand | 'held')[] {
+function blockedDemands(conditions: readonly CautionSubject[]): string[] {
   return CAUTION_RULES.filter(
     ({ condition, action }) => conditions.includes(condition) && action.kind === 'block',
   ).map(({ demand }) => demand);
@@ -21,7 +29,7 @@ describe('the table of cautions', () => {
     for (const { words, source, mark } of CAUTION_RULES) {
       expect(words).toMatch(/^[A-Z].+\.$/);
       expect(source).toMatch(/common practice|statement/);
-      expect(mark.length).toBeLessThan(28);
+      expect(mark.length).toBeLessThan(30);
     }
   });
 });
@@ -68,7 +76,7 @@ describe('cells under caution', () => {
       fc.property(
         fc.constantFrom(...LIBRARY_LADDERS),
         fc.nat(10),
-        fc.subarray([...CONDITIONS]),
+        fc.subarray([...CONDITIONS], { maxLength: 3 }),
         fc.constantFrom(...TIERS),
         fc.subarray([...everyProp(), ...pairs(2, 5, 10, 20)]),
         (ladder, rungAt, conditions, tier, things) => {
@@ -90,5 +98,114 @@ describe('cells under caution', () => {
       ),
       { numRuns: 2000 },
     );
+  });
+});
+
+describe('the whole table', () => {
+  /** Every set of up to three conditions. */
+  const sets: Condition[][] = [[]];
+  CONDITIONS.forEach((a, i) => {
+    sets.push([a]);
+    CONDITIONS.slice(i + 1).forEach((b, j) => {
+      sets.push([a, b]);
+      for (const c of CONDITIONS.slice(i + j + 2)) sets.push([a, b, c]);
+    });
+  });
+
+  it('answers for every version under every set of up to three conditions, and never lets a blocked demand through', () => {
+    const wrong: string[] = [];
+    let asked = 0;
+    for (const conditions of sets) {
+      const blocked = new Set(blockedDemands(conditions));
+      for (const version of catalog.versions) {
+        asked += 1;
+        const verdict = applyCautions(version, conditions, catalog);
+        if (verdict.kind === 'blocked') continue;
+        const demands = [
+          ...verdict.version.demands,
+          ...(verdict.bodyWeightOnly
+            ? []
+            : verdict.version.demandsLoaded.filter(() => verdict.version.exercise.loading)),
+        ];
+        for (const demand of demands) {
+          if (blocked.has(demand)) wrong.push(`${version.name} with ${conditions.join(', ')}: ${demand}`);
+        }
+      }
+    }
+    expect(wrong).toEqual([]);
+    expect(asked).toBe(sets.length * catalog.versions.length);
+  });
+
+  it('uses every demand somewhere, and has somewhere to meet it', () => {
+    const met = new Set(CAUTION_RULES.map(({ demand }) => demand as string));
+    const made = new Set(
+      catalog.versions.flatMap(({ demands, demandsLoaded }) => [...demands, ...demandsLoaded]),
+    );
+    for (const demand of made) expect(met.has(demand)).withContext(demand).toBeTrue();
+    for (const demand of demandSchema.options) {
+      if (demand !== 'upAndDown') expect(made.has(demand)).withContext(demand).toBeTrue();
+    }
+  });
+});
+
+describe('blood pressure', () => {
+  it('stops strength training above the published limit, and only above it', () => {
+    // Source: AHA scientific statement, Williams et al. 2007 (from memory): 180/110 mmHg at rest.
+    expect(PRESSURE_LIMIT).toEqual({ systolic: 180, diastolic: 110 });
+    const withPressure = (systolic: number, diastolic: number) =>
+      aParticipant({ cautions: [{ condition: 'highBloodPressure', systolic, diastolic }] });
+    expect(cautionSubjects(withPressure(180, 110))).toEqual(['highBloodPressure']);
+    expect(cautionSubjects(withPressure(181, 90))).toContain('pressureTooHigh');
+    expect(cautionSubjects(withPressure(150, 111))).toContain('pressureTooHigh');
+    const cell = resolve(aSlot('squat'), aContext(withPressure(190, 100), everyProp()));
+    expect(cell.status).toBe('leftOut');
+    if (cell.status === 'leftOut') expect(cell.because).toContain('180/110');
+    const loosening = { ...aSlot('squat'), source: { kind: 'exercise' as const, exerciseId: 'easy-march' } };
+    expect(resolve(loosening, aContext(withPressure(190, 100), everyProp())).status).toBe('ready');
+  });
+});
+
+describe('readiness', () => {
+  const answers = {
+    symptoms: false,
+    knownDisease: false,
+    active: true,
+    vigorous: false,
+    cleared: false,
+    date: '2026-11-24',
+  };
+
+  it('follows the published logic', () => {
+    // Source: ACSM statement on screening before exercise, Riebe et al. 2015 (from memory), its six outcomes.
+    const cases: [Partial<typeof answers>, string][] = [
+      [{}, 'clear'],
+      [{ vigorous: true }, 'clear'],
+      [{ active: false }, 'startGently'],
+      [{ symptoms: true }, 'clinicianFirst'],
+      [{ symptoms: true, cleared: true }, 'clinicianFirst'],
+      [{ knownDisease: true, active: false }, 'clinicianFirst'],
+      [{ knownDisease: true }, 'startGently'],
+      [{ knownDisease: true, vigorous: true }, 'clinicianFirst'],
+      [{ knownDisease: true, vigorous: true, cleared: true }, 'clear'],
+    ];
+    for (const [given, verdict] of cases) {
+      const answer = readinessOf({ ...answers, ...given });
+      expect(answer.verdict)
+        .withContext(JSON.stringify(given))
+        .toBe(verdict as typeof answer.verdict);
+      expect(answer.because).toMatch(/^[A-Z].+\.$/);
+    }
+    expect(READINESS_QUESTIONS.map(({ key }) => key).sort()).toEqual(
+      Object.keys(answers)
+        .filter((key) => key !== 'date')
+        .sort() as (typeof READINESS_QUESTIONS)[number]['key'][],
+    );
+  });
+
+  it('holds the intensity down and says so', () => {
+    const person = aParticipant({ readiness: { ...answers, active: false } });
+    const cell = resolve(aSlot('squat'), aContext(person, pairs(4, 6, 8, 10)));
+    expect(cell.status === 'ready' && cell.work.reserve).toBe(3);
+    expect(cell.warnings.map(({ condition }) => condition)).toContain('startGently');
   });
 });

@@ -4,4 +4,6 @@
  */
 export * from './rules';
 export * from './apply';
+export * from './readiness';
+export * from './subjects';
 export * from './stop-signs';

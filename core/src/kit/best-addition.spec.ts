@@ -1,6 +1,7 @@
 import { aKit, pairs } from '../../testing/people';
 import type { Kit } from '../model';
-import { attainableLoads, bestAddition, HORIZON_WEEKS, needOutlook, type KitNeed } from './index';
+import { bestAddition, HORIZON_WEEKS, needOutlook } from './best-addition';
+import { attainableLoads, type KitNeed } from './index';
 
 const need = (part: Partial<KitNeed> = {}): KitNeed => ({
   participantId: 'tamsin',

@@ -1,26 +1,11 @@
-import type { BandPath, Hold, Implement, Kit } from '../model';
+import type { Implement, Kit } from '../model';
 import { repsWorth } from '../strength';
 import { formatLoad, kgFromPounds, massKey, type MassUnit } from '../units';
 import { attainableLoads } from './attainable';
 import { HOUSEHOLD } from './household';
 import { pickLoad } from './nearest';
-import type { AttainableLoad, Wearer } from './recipe';
-
-/** What one person will want of the kit in one exercise. */
-export interface KitNeed {
-  readonly participantId: string;
-  /** "Juno, squat". */
-  readonly label: string;
-  readonly hold: Hold;
-  readonly path?: BandPath | undefined;
-  readonly wearer?: Wearer | undefined;
-  /** What they could lift for `reps` now, whether the kit can make it or not. */
-  readonly nowKg: number;
-  readonly reps: number;
-  readonly reserve: number;
-  /** The most a load may grow in a step, in percent. */
-  readonly capPercent: number;
-}
+import type { KitNeed } from './need';
+import type { AttainableLoad } from './recipe';
 
 /** The way of one need to its goal, with a kit. */
 export interface NeedOutlook {

@@ -1,4 +1,6 @@
-import { HOUSEHOLD, implementRemarks, implementWords } from './index';
+import { HOUSEHOLD } from './household';
+import { implementWords } from './implement-words';
+import { implementRemarks } from './remarks';
 import { implementSchema, type Implement } from '../model';
 
 const pair = (count: number): Implement => ({

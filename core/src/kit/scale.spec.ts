@@ -1,13 +1,5 @@
-import { simulatedReading, SMALL_HANGING_SCALE, steadyReading, type ScaleSample } from './index';
-
-/** Numbers from 0 to 1 from a seed. Source: the minimal standard generator, Park & Miller 1988. */
-function seeded(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 16_807) % 2_147_483_647;
-    return state / 2_147_483_647;
-  };
-}
+import { seeded } from '../../testing/random';
+import { simulatedReading, SMALL_HANGING_SCALE, steadyReading, type ScaleSample } from './scale';
 
 /** A pull of a mass on the scale, ten samples a second. */
 function pull(trueKg: number, seconds: number, seed: number): ScaleSample[] {

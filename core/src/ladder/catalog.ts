@@ -51,6 +51,7 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
       onLadder.add(exercise.id);
     }
   }
+  checkCycles(ladders);
   for (const exercise of exercises)
     if (!onLadder.has(exercise.id)) versions.push(versionOfExercise(exercise));
 
@@ -62,6 +63,33 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
     exerciseById: (id) => exerciseMap.get(id),
     rungById: (id) => versionByRung.get(id)?.rung,
   };
+}
+
+/**
+ * No rung may wait for itself by way of others: to stand on a rung is to have reached every rung before it on its
+ * ladder, and what those wait for.
+ */
+function checkCycles(ladders: readonly Ladder[]): void {
+  const waitsFor = new Map<string, string[]>();
+  for (const { rungs } of ladders) {
+    rungs.forEach((rung, at) => {
+      const before = rungs[at - 1];
+      waitsFor.set(rung.id, [
+        ...(before ? [before.id] : []),
+        ...rung.prerequisites.map(({ rungId }) => rungId),
+      ]);
+    });
+  }
+  const done = new Set<string>();
+  const visit = (id: string, path: readonly string[]): void => {
+    if (path.includes(id)) {
+      throw new CatalogError(`Rungs wait for each other in a circle: ${[...path, id].join(', ')}.`);
+    }
+    if (done.has(id)) return;
+    for (const next of waitsFor.get(id) ?? []) visit(next, [...path, id]);
+    done.add(id);
+  };
+  for (const id of waitsFor.keys()) visit(id, []);
 }
 
 function byId<Thing extends { readonly id: string }>(

@@ -1,5 +1,5 @@
-import type { Exercise, Muscle, Pattern, Tier } from '../model';
-import type { Catalog } from './catalog';
+import type { Demand, Exercise, Muscle, Pattern, Tier } from '../model';
+import { CatalogError, type Catalog } from './catalog';
 import { tierSteps } from './choose-rung';
 import type { Version } from './version';
 
@@ -12,6 +12,15 @@ export interface SubstituteContext {
   readonly allowed: (candidate: Version) => Version | undefined;
   /** From 0 to 1: how near the kit comes to the load the candidate asks for. */
   readonly loadFit: (candidate: Version) => number;
+  /** What to begin with, where something is held. */
+  readonly startLoad?: ((candidate: Version) => StartLoad | undefined) | undefined;
+}
+
+/** A load to begin a substitute with: carried over and set low, with how far it may be off. */
+export interface StartLoad {
+  readonly kg: number;
+  /** As a share of the maximum it rests on. */
+  readonly standardError: number;
 }
 
 /** Each part from 0 to 1. */
@@ -22,10 +31,13 @@ export interface ScoreParts {
   readonly level: number;
   readonly sides: number;
   readonly position: number;
+  /** Whether it stands as firmly: one leg, hanging and closed eyes take some of the work away. */
+  readonly stability: number;
 }
 
 export interface RankedSubstitute {
   readonly version: Version;
+  readonly start?: StartLoad | undefined;
   /** From 0 to 1. */
   readonly score: number;
   readonly parts: ScoreParts;
@@ -36,9 +48,10 @@ export const SCORE_WEIGHTS: ScoreParts = {
   pattern: 0.35,
   muscles: 0.3,
   load: 0.15,
-  level: 0.1,
-  sides: 0.05,
-  position: 0.05,
+  level: 0.09,
+  sides: 0.04,
+  position: 0.04,
+  stability: 0.03,
 };
 
 /** Below this a substitute trains something else, and it is more honest to leave the slot out. */
@@ -46,15 +59,52 @@ export const LEAST_SCORE = 0.45;
 
 /** Patterns that partly stand in for each other (common practice, no published source). */
 const RELATED: readonly (readonly [Pattern, Pattern, number])[] = [
+  ['squat', 'lunge', 0.8],
   ['squat', 'hinge', 0.4],
-  ['press', 'brace', 0.3],
   ['squat', 'thrust', 0.3],
+  ['squat', 'bridge', 0.3],
+  ['lunge', 'hinge', 0.4],
+  ['lunge', 'hop', 0.3],
+  ['hinge', 'bridge', 0.8],
+  ['hinge', 'legCurl', 0.6],
+  ['bridge', 'legCurl', 0.7],
+  ['bridge', 'hip', 0.4],
+  ['press', 'fly', 0.7],
+  ['press', 'overhead', 0.5],
+  ['press', 'extend', 0.5],
+  ['press', 'brace', 0.3],
+  ['overhead', 'raise', 0.6],
+  ['overhead', 'extend', 0.4],
+  ['row', 'pullUp', 0.7],
+  ['row', 'posture', 0.7],
+  ['row', 'curl', 0.4],
+  ['pullUp', 'posture', 0.4],
+  ['pullUp', 'curl', 0.4],
+  ['posture', 'raise', 0.4],
+  ['calf', 'hop', 0.4],
+  ['calf', 'balance', 0.3],
   ['brace', 'thrust', 0.2],
+  ['brace', 'sideBrace', 0.7],
+  ['brace', 'antiTwist', 0.7],
+  ['brace', 'legLower', 0.6],
+  ['brace', 'trunkCurl', 0.5],
+  ['sideBrace', 'antiTwist', 0.6],
+  ['sideBrace', 'hip', 0.3],
+  ['trunkCurl', 'legLower', 0.7],
+  ['trunkCurl', 'antiTwist', 0.4],
+  ['legLower', 'antiTwist', 0.5],
+  ['hip', 'balance', 0.3],
+  ['hop', 'thrust', 0.7],
+  ['balance', 'lunge', 0.3],
 ];
+
+const MATCHES = new Map<string, number>(
+  RELATED.flatMap(([a, b, match]) => [[`${a} ${b}`, match] as const, [`${b} ${a}`, match] as const]),
+);
 
 function patternMatch(a: Pattern, b: Pattern): number {
   if (a === b) return 1;
-  return RELATED.find(([x, y]) => (x === a && y === b) || (x === b && y === a))?.[2] ?? 0;
+  return MATCHES.get(`${a} ${b}`) ?? 0;
 }
 
 /** Shared share of muscles over all shares: 1 when alike, 0 when nothing is common. */
@@ -81,6 +131,12 @@ function levelMatch(wanted: Version, candidate: Version, catalog: Catalog): numb
   return 1 - Math.abs(tierSteps(candidate.tier, wanted.tier)) / 2;
 }
 
+const UNSTEADY: readonly Demand[] = ['singleLeg', 'eyesClosed', 'hanging'];
+
+function unsteadiness({ demands }: Version): number {
+  return Math.min(2, UNSTEADY.filter((demand) => demands.includes(demand)).length);
+}
+
 /** How well `candidate` stands in for `wanted`, with its parts. */
 export function scoreSubstitute(
   wanted: Version,
@@ -94,6 +150,7 @@ export function scoreSubstitute(
     level: levelMatch(wanted, candidate, context.catalog),
     sides: wanted.exercise.laterality === candidate.exercise.laterality ? 1 : 0.5,
     position: wanted.exercise.position === candidate.exercise.position ? 1 : 0.5,
+    stability: 1 - Math.abs(unsteadiness(wanted) - unsteadiness(candidate)) / 2,
   };
   let score = 0;
   for (const part of PARTS) score += SCORE_WEIGHTS[part] * parts[part];
@@ -105,15 +162,28 @@ const PARTS = Object.keys(SCORE_WEIGHTS) as (keyof ScoreParts)[];
 /**
  * Versions that can stand in for `wanted`, best first: never one that is forbidden, that lacks something it needs,
  * or that is above the person's tier. Equal scores keep the catalog's order, so that the ranking never flickers.
+ *
+ * @param exercise an exercise's id, at its plain setting, or one version of it
+ * @throws CatalogError when there is no exercise with that id
  */
-export function rankSubstitutes(wanted: Version, context: SubstituteContext): RankedSubstitute[] {
+export function rankSubstitutes(exercise: string | Version, context: SubstituteContext): RankedSubstitute[] {
+  const wanted = typeof exercise === 'string' ? plainVersion(exercise, context.catalog) : exercise;
   const ranked: RankedSubstitute[] = [];
   for (const candidate of context.catalog.versions) {
     if (candidate.exercise.id === wanted.exercise.id && candidate.rung?.id === wanted.rung?.id) continue;
     if (candidate.tier && tierSteps(candidate.tier, context.tier) > 0) continue;
     if (patternMatch(wanted.exercise.pattern, candidate.exercise.pattern) === 0) continue;
     const allowed = context.allowed(candidate);
-    if (allowed) ranked.push(scoreSubstitute(wanted, allowed, context));
+    if (!allowed) continue;
+    const start = context.startLoad?.(allowed);
+    const scored = scoreSubstitute(wanted, allowed, context);
+    ranked.push(start ? { ...scored, start } : scored);
   }
   return ranked.sort((a, b) => b.score - a.score);
+}
+
+function plainVersion(exerciseId: string, catalog: Catalog): Version {
+  const onLadder = catalog.versions.find(({ exercise }) => exercise.id === exerciseId);
+  if (!onLadder) throw new CatalogError(`There is no exercise “${exerciseId}”.`);
+  return onLadder;
 }

@@ -20,16 +20,6 @@ export const braceExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['longStrain', 'shoulderLoad'],
     demandsLoaded: [],
-    cues: [
-      'Forearms under the shoulders',
-      'Pull elbows and toes towards each other',
-      'Breathe through the belt',
-    ],
-    watchPoints: [
-      { see: 'low back hangs', mend: 'stop there; hands one step higher' },
-      { see: 'holds the breath', mend: 'count aloud' },
-    ],
-    breathing: 'Small steady breaths, never held.',
   },
   {
     id: 'knee-plank',
@@ -44,12 +34,6 @@ export const braceExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['kneeling', 'shoulderLoad'],
     demandsLoaded: [],
-    cues: ['Knees behind the hips', 'Tuck the tail under', 'Long neck'],
-    watchPoints: [
-      { see: 'hips fold back', mend: 'walk the knees back' },
-      { see: 'shoulders sink', mend: 'push the floor away' },
-    ],
-    breathing: 'Small steady breaths.',
   },
   {
     id: 'plank-reach',
@@ -68,12 +52,6 @@ export const braceExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['longStrain', 'shoulderLoad', 'wristLoad'],
     demandsLoaded: [],
-    cues: ['Feet a little wider', 'Reach forward, hips do not know', 'Two counts out there'],
-    watchPoints: [
-      { see: 'hips rock', mend: 'tap the other shoulder instead' },
-      { see: 'low back hangs', mend: 'back to the still plank' },
-    ],
-    breathing: 'Out as you reach.',
   },
   {
     id: 'heel-taps',
@@ -89,12 +67,6 @@ export const braceExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['lyingBack'],
     demandsLoaded: [],
-    cues: ['Low back heavy on the floor', 'Knees over hips', 'Lower one heel as far as the back allows'],
-    watchPoints: [
-      { see: 'back lifts off', mend: 'smaller tap' },
-      { see: 'hurries', mend: 'two counts down' },
-    ],
-    breathing: 'Out as the heel goes down.',
   },
 ];
 
@@ -102,6 +74,8 @@ export const braceLadder: Ladder = {
   id: 'brace',
   name: 'Plank',
   pattern: 'brace',
+  whenStuck: 'Shorter holds more often, or forearms one surface higher.',
+  stepBack: 'The low back hangs or the breath is held.',
   rungs: [
     {
       id: 'brace-counter',

@@ -20,12 +20,6 @@ export const hingeExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: [],
     demandsLoaded: [],
-    cues: ['Close a door behind you with the hips', 'Back as long as a plank', 'Knees soft, shins still'],
-    watchPoints: [
-      { see: 'it turns into a squat', mend: 'half a step nearer to the wall' },
-      { see: 'back rounds', mend: 'a broomstick along the spine' },
-    ],
-    breathing: 'In reaching back, out coming up.',
   },
   {
     id: 'floor-bridge',
@@ -44,12 +38,6 @@ export const hingeExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['lyingBack'],
     demandsLoaded: [],
-    cues: ['Heels a hand from the seat', 'Tuck the tail, then lift', 'Ribs stay down'],
-    watchPoints: [
-      { see: 'low back arches', mend: 'lift a little less, tuck first' },
-      { see: 'cramp behind the thigh', mend: 'heels nearer, press through them' },
-    ],
-    breathing: 'Out as you lift.',
   },
   {
     id: 'one-leg-bridge',
@@ -69,12 +57,6 @@ export const hingeExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['lyingBack'],
     demandsLoaded: [],
-    cues: ['Knees stay level', 'Lift with the standing heel', 'Pause at the top'],
-    watchPoints: [
-      { see: 'one hip sinks', mend: 'both feet down, shift the weight only' },
-      { see: 'low back takes over', mend: 'smaller lift' },
-    ],
-    breathing: 'Out as you lift.',
   },
   {
     id: 'pair-hinge',
@@ -96,17 +78,6 @@ export const hingeExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: [],
     demandsLoaded: ['spineBending', 'grip'],
-    cues: [
-      'Hips back until the weights pass the knees',
-      'Keep them close to the legs',
-      'Stand by pushing the floor',
-    ],
-    watchPoints: [
-      { see: 'back rounds', mend: 'stop at the knees, lighter' },
-      { see: 'the weights swing forward', mend: 'brush the thighs' },
-      { see: 'leans back at the top', mend: 'finish tall, ribs down' },
-    ],
-    breathing: 'In going down, out as you stand.',
   },
   {
     id: 'staggered-hinge',
@@ -122,12 +93,6 @@ export const hingeExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: [],
     demandsLoaded: ['spineBending', 'grip'],
-    cues: ['Back toes beside the front heel', 'Weight on the front foot', 'Hips stay square'],
-    watchPoints: [
-      { see: 'hips turn open', mend: 'shorter stagger' },
-      { see: 'weight slides back', mend: 'only the back toes touch' },
-    ],
-    breathing: 'In going down, out as you stand.',
   },
   {
     id: 'one-leg-hinge',
@@ -143,16 +108,6 @@ export const hingeExercises: readonly Exercise[] = [
     secondsPerRep: 5,
     demands: ['singleLeg'],
     demandsLoaded: ['spineBending', 'grip'],
-    cues: [
-      'Back leg and head are one line',
-      'Hips level, toes point down',
-      'Reach for the floor ahead of you',
-    ],
-    watchPoints: [
-      { see: 'wobbles', mend: 'finger on the wall, eyes on one spot' },
-      { see: 'hip opens', mend: 'turn the back toes down' },
-    ],
-    breathing: 'In going down, out as you stand.',
   },
 ];
 
@@ -160,6 +115,8 @@ export const hingeLadder: Ladder = {
   id: 'hinge',
   name: 'Hinge',
   pattern: 'hinge',
+  whenStuck: 'Rehearse at the wall, then the lightest load with a pause at the knee.',
+  stepBack: 'The back rounds, or it is felt in the low back before the thighs.',
   rungs: [
     {
       id: 'hinge-wall',

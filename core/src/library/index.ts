@@ -1,16 +1,24 @@
 /**
- * The library that ships: exercises and ladders as data, one file a pattern, in our own words. The schemas check
- * every entry in the tests; `catalog` is the index everything else reads.
+ * The library that ships: exercises and ladders as data, a file for each region of the body, in our own words. The
+ * schemas check every entry in the tests; `catalog` is the index everything else reads. What a coach says of an exercise
+ * stands in `words/`.
  */
 import { buildCatalog, type Catalog } from '../ladder';
 import type { Exercise, Ladder } from '../model';
+import { armExercises, armLadders } from './arms';
+import { balanceExercises, balanceLadders } from './balance';
 import { braceExercises, braceLadder } from './brace';
 import { hingeExercises, hingeLadder } from './hinge';
+import { hipExercises, hipLadders } from './hips';
+import { legExercises, legLadders } from './legs';
 import { mobilityExercises } from './mobility';
 import { pressExercises, pressLadder } from './press';
+import { pullExercises, pullLadders } from './pull';
+import { pushExercises, pushLadders } from './push';
 import { rowExercises, rowLadder } from './row';
 import { squatExercises, squatLadder } from './squat';
 import { thrustExercises, thrustLadder } from './thrust';
+import { trunkExercises, trunkLadders } from './trunk';
 
 export const LIBRARY_EXERCISES: readonly Exercise[] = [
   ...squatExercises,
@@ -19,6 +27,13 @@ export const LIBRARY_EXERCISES: readonly Exercise[] = [
   ...rowExercises,
   ...braceExercises,
   ...thrustExercises,
+  ...legExercises,
+  ...hipExercises,
+  ...pushExercises,
+  ...pullExercises,
+  ...armExercises,
+  ...trunkExercises,
+  ...balanceExercises,
   ...mobilityExercises,
 ];
 
@@ -29,6 +44,13 @@ export const LIBRARY_LADDERS: readonly Ladder[] = [
   rowLadder,
   braceLadder,
   thrustLadder,
+  ...legLadders,
+  ...hipLadders,
+  ...pushLadders,
+  ...pullLadders,
+  ...armLadders,
+  ...trunkLadders,
+  ...balanceLadders,
 ];
 
 export const catalog: Catalog = buildCatalog(LIBRARY_EXERCISES, LIBRARY_LADDERS);

@@ -1,7 +1,6 @@
 import type { Exercise } from '../model';
 
-type Loosening = Pick<Exercise, 'id' | 'name' | 'muscles' | 'cues' | 'watchPoints' | 'breathing'> &
-  Partial<Exercise>;
+type Loosening = Pick<Exercise, 'id' | 'name' | 'muscles'> & Partial<Exercise>;
 
 /** Warm-up and cool-down moves share everything but what they loosen. */
 function loosening(move: Loosening): Exercise {
@@ -29,12 +28,6 @@ export const mobilityExercises: readonly Exercise[] = [
     ],
     laterality: 'alternating',
     impact: 'low',
-    cues: ['Roll through the feet', 'Let the arms swing'],
-    watchPoints: [
-      { see: 'stiff arms', mend: 'shake them out first' },
-      { see: 'looks at the floor', mend: 'eyes on the far wall' },
-    ],
-    breathing: 'Through the nose if it goes.',
   }),
   loosening({
     id: 'arm-sweeps',
@@ -43,12 +36,6 @@ export const mobilityExercises: readonly Exercise[] = [
       { muscle: 'shoulders', share: 0.3 },
       { muscle: 'upperBack', share: 0.2 },
     ],
-    cues: ['Sweep only as high as it is easy', 'Thumbs lead the way back'],
-    watchPoints: [
-      { see: 'shrugs', mend: 'smaller sweeps' },
-      { see: 'back arches', mend: 'ribs down' },
-    ],
-    breathing: 'In as the arms open.',
   }),
   loosening({
     id: 'reach-and-bow',
@@ -57,12 +44,6 @@ export const mobilityExercises: readonly Exercise[] = [
       { muscle: 'thighBack', share: 0.3 },
       { muscle: 'glutes', share: 0.3 },
     ],
-    cues: ['Hands on the thighs, slide to the knees', 'Hips travel back, back stays long'],
-    watchPoints: [
-      { see: 'rounds over', mend: 'go half as far' },
-      { see: 'locks the knees', mend: 'soften them' },
-    ],
-    breathing: 'Out bowing, in rising.',
   }),
   loosening({
     id: 'thigh-front-stretch',
@@ -70,34 +51,149 @@ export const mobilityExercises: readonly Exercise[] = [
     muscles: [{ muscle: 'thighFront', share: 0.2 }],
     laterality: 'eachSide',
     needs: [['wall', 'chair', 'counter', 'post']],
-    cues: ['Hold on with one hand', 'Heel towards the seat, knee points down'],
-    watchPoints: [
-      { see: 'back arches', mend: 'tuck the tail' },
-      { see: 'knee complains', mend: 'hold the trouser leg, bend less' },
-    ],
-    breathing: 'Slow, longer out than in.',
   }),
   loosening({
     id: 'thigh-back-stretch',
     name: 'Thigh stretch, back',
     muscles: [{ muscle: 'thighBack', share: 0.2 }],
     laterality: 'eachSide',
-    cues: ['One heel forward, toes up', 'Sit the hips back, back stays long'],
-    watchPoints: [
-      { see: 'rounds to reach the toes', mend: 'hands on the thigh' },
-      { see: 'bounces', mend: 'stay still and wait' },
-    ],
-    breathing: 'Slow, longer out than in.',
   }),
   loosening({
     id: 'chest-opener',
     name: 'Chest opener',
     muscles: [{ muscle: 'chest', share: 0.2 }],
-    cues: ['Hands behind the back or on the hips', 'Draw the elbows towards each other'],
-    watchPoints: [
-      { see: 'chin pokes forward', mend: 'make the neck long' },
-      { see: 'ribs flare', mend: 'smaller opening' },
+  }),
+  loosening({
+    id: 'ankle-rolls',
+    name: 'Ankle rolls',
+    muscles: [{ muscle: 'calves', share: 0.2 }],
+    laterality: 'eachSide',
+    needs: [['wall', 'chair', 'counter', 'post']],
+  }),
+  loosening({
+    id: 'hip-circles',
+    name: 'Hip circles',
+    muscles: [
+      { muscle: 'outerHip', share: 0.2 },
+      { muscle: 'glutes', share: 0.2 },
     ],
-    breathing: 'Slow, into the breastbone.',
+  }),
+  loosening({
+    id: 'knee-hugs',
+    name: 'Knee hugs, walking',
+    muscles: [
+      { muscle: 'glutes', share: 0.2 },
+      { muscle: 'hipFront', share: 0.2 },
+    ],
+    laterality: 'alternating',
+  }),
+  loosening({
+    id: 'easy-sit-and-reach-up',
+    name: 'Sit a little and reach up',
+    muscles: [
+      { muscle: 'thighFront', share: 0.3 },
+      { muscle: 'glutes', share: 0.3 },
+    ],
+  }),
+  loosening({
+    id: 'trunk-turns',
+    name: 'Easy trunk turns',
+    muscles: [
+      { muscle: 'sides', share: 0.2 },
+      { muscle: 'trunk', share: 0.2 },
+    ],
+    laterality: 'alternating',
+  }),
+  loosening({
+    id: 'round-and-hollow',
+    name: 'Round and hollow, hands on the thighs',
+    muscles: [
+      { muscle: 'lowBack', share: 0.2 },
+      { muscle: 'trunk', share: 0.2 },
+    ],
+  }),
+  loosening({
+    id: 'shoulder-rolls',
+    name: 'Shoulder rolls',
+    muscles: [
+      { muscle: 'upperBack', share: 0.2 },
+      { muscle: 'rearShoulders', share: 0.2 },
+    ],
+  }),
+  loosening({
+    id: 'wrist-and-elbow-circles',
+    name: 'Wrist and elbow circles',
+    muscles: [
+      { muscle: 'forearms', share: 0.2 },
+      { muscle: 'biceps', share: 0.1 },
+      { muscle: 'triceps', share: 0.1 },
+    ],
+  }),
+  loosening({
+    id: 'calf-stretch',
+    name: 'Calf stretch',
+    muscles: [{ muscle: 'calves', share: 0.2 }],
+    laterality: 'eachSide',
+    needs: [['wall', 'chair', 'counter', 'post']],
+  }),
+  loosening({
+    id: 'seat-stretch',
+    name: 'Seat stretch, sitting',
+    position: 'seated',
+    muscles: [
+      { muscle: 'glutes', share: 0.2 },
+      { muscle: 'outerHip', share: 0.2 },
+    ],
+    laterality: 'eachSide',
+    needs: [['chair', 'step', 'mat']],
+  }),
+  loosening({
+    id: 'hip-front-stretch',
+    name: 'Hip stretch, front, standing',
+    muscles: [{ muscle: 'hipFront', share: 0.2 }],
+    laterality: 'eachSide',
+    needs: [['wall', 'chair', 'counter', 'post']],
+  }),
+  loosening({
+    id: 'inner-thigh-stretch',
+    name: 'Inner thigh stretch, wide stand',
+    muscles: [{ muscle: 'innerThigh', share: 0.2 }],
+    laterality: 'eachSide',
+  }),
+  loosening({
+    id: 'side-stretch',
+    name: 'Side stretch',
+    muscles: [
+      { muscle: 'sides', share: 0.2 },
+      { muscle: 'upperBack', share: 0.1 },
+    ],
+    laterality: 'eachSide',
+  }),
+  loosening({
+    id: 'shoulder-back-stretch',
+    name: 'Arm across the chest',
+    muscles: [
+      { muscle: 'rearShoulders', share: 0.2 },
+      { muscle: 'shoulders', share: 0.1 },
+    ],
+    laterality: 'eachSide',
+  }),
+  loosening({
+    id: 'arm-back-stretch',
+    name: 'Hand down the back',
+    muscles: [
+      { muscle: 'triceps', share: 0.2 },
+      { muscle: 'shoulders', share: 0.1 },
+    ],
+    laterality: 'eachSide',
+  }),
+  loosening({
+    id: 'forearm-stretch',
+    name: 'Forearm stretch',
+    muscles: [
+      { muscle: 'forearms', share: 0.2 },
+      { muscle: 'biceps', share: 0.1 },
+    ],
+    laterality: 'eachSide',
   }),
 ];

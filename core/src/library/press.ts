@@ -23,13 +23,6 @@ export const pressExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['shoulderLoad', 'wristLoad'],
     demandsLoaded: [],
-    cues: ['One line from ear to heel', 'Chest arrives first', 'Elbows point back, half-way'],
-    watchPoints: [
-      { see: 'hips sag or rise', mend: 'squeeze the seat, raise the hands one step' },
-      { see: 'elbows drift wide', mend: 'turn the hands out a little' },
-      { see: 'head reaches down', mend: 'look a forearm’s length ahead' },
-    ],
-    breathing: 'In going down, out pressing.',
   },
   {
     id: 'feet-raised-press-up',
@@ -44,12 +37,6 @@ export const pressExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['shoulderLoad', 'wristLoad', 'headDown'],
     demandsLoaded: [],
-    cues: ['Feet no higher than the knee was', 'Line from ear to heel', 'Chest between the hands'],
-    watchPoints: [
-      { see: 'low back hangs', mend: 'feet lower' },
-      { see: 'shoulders shrug', mend: 'push the floor away at the top' },
-    ],
-    breathing: 'In going down, out pressing.',
   },
   {
     id: 'floor-press',
@@ -76,12 +63,6 @@ export const pressExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['lyingBack'],
     demandsLoaded: ['grip'],
-    cues: ['Upper arms touch the floor softly', 'Wrists over elbows', 'Press towards each other'],
-    watchPoints: [
-      { see: 'elbows land hard', mend: 'lighter, three counts down' },
-      { see: 'wrists fold back', mend: 'knuckles to the ceiling' },
-    ],
-    breathing: 'Out as you press.',
   },
 ];
 
@@ -89,6 +70,8 @@ export const pressLadder: Ladder = {
   id: 'press-up',
   name: 'Press-up',
   pattern: 'press',
+  whenStuck: 'Hands one surface higher for the last set, or three counts down and step up again.',
+  stepBack: 'Hips sag, the head leads, or the elbows flare.',
   rungs: [
     {
       id: 'press-wall',

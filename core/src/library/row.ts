@@ -21,12 +21,6 @@ export const rowExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: [],
     demandsLoaded: ['grip'],
-    cues: ['Lay the breastbone on a folded towel', 'Pull the elbow to the back pocket', 'Lower all the way'],
-    watchPoints: [
-      { see: 'chest lifts off', mend: 'lighter, forehead down' },
-      { see: 'shoulder shrugs', mend: 'shoulder blade first, then the arm' },
-    ],
-    breathing: 'Out as you pull.',
   },
   {
     id: 'one-arm-row',
@@ -48,16 +42,6 @@ export const rowExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: [],
     demandsLoaded: ['spineBending', 'grip'],
-    cues: [
-      'Free hand on the chair, back like a table',
-      'Elbow passes the ribs',
-      'Let the shoulder reach at the bottom',
-    ],
-    watchPoints: [
-      { see: 'body turns with the pull', mend: 'lighter, hips square' },
-      { see: 'swings it up', mend: 'one count pause at the top' },
-    ],
-    breathing: 'Out as you pull.',
   },
   {
     id: 'pair-row',
@@ -79,12 +63,6 @@ export const rowExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: [],
     demandsLoaded: ['spineBending', 'grip'],
-    cues: ['Hinge first and stay there', 'Elbows along the ribs', 'Squeeze a pencil between the blades'],
-    watchPoints: [
-      { see: 'stands up a little each rep', mend: 'two reps fewer' },
-      { see: 'low back tires first', mend: 'one arm, hand on a chair' },
-    ],
-    breathing: 'Out as you pull.',
   },
   {
     id: 'plank-row',
@@ -100,12 +78,6 @@ export const rowExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['shoulderLoad', 'wristLoad', 'longStrain'],
     demandsLoaded: ['grip'],
-    cues: ['Feet wide', 'Hips stay level as one hand leaves', 'Set it down without a sound'],
-    watchPoints: [
-      { see: 'hips roll', mend: 'feet wider, lighter' },
-      { see: 'low back sags', mend: 'hands on a raised surface' },
-    ],
-    breathing: 'Out as you pull, never held.',
   },
   {
     id: 'towel-row',
@@ -121,12 +93,6 @@ export const rowExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['grip'],
     demandsLoaded: [],
-    cues: ['Towel round the post, feet near it', 'Hang back in one line', 'Pull the chest to the post'],
-    watchPoints: [
-      { see: 'hips stay behind', mend: 'squeeze the seat' },
-      { see: 'shoulders roll forward', mend: 'walk the feet back a step' },
-    ],
-    breathing: 'Out as you pull.',
   },
   {
     id: 'prone-w',
@@ -146,16 +112,6 @@ export const rowExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['lyingFront'],
     demandsLoaded: [],
-    cues: [
-      'Forehead on the towel',
-      'Elbows to the pockets, thumbs up',
-      'Lift the hands as high as the elbows',
-    ],
-    watchPoints: [
-      { see: 'neck cranes up', mend: 'forehead stays down' },
-      { see: 'low back lifts', mend: 'press the belt into the floor' },
-    ],
-    breathing: 'Out as you lift.',
   },
 ];
 
@@ -163,6 +119,8 @@ export const rowLadder: Ladder = {
   id: 'row',
   name: 'Row',
   pattern: 'row',
+  whenStuck: 'Support the chest, a pause at the ribs, or a lighter load for more reps.',
+  stepBack: 'Shoulders shrug, the trunk swings, or the back rounds.',
   rungs: [
     {
       id: 'row-supported',

@@ -20,12 +20,6 @@ export const squatExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: [],
     demandsLoaded: [],
-    cues: ['Feet under the knees, nose over the toes', 'Push the seat away with hands and legs together'],
-    watchPoints: [
-      { see: 'drops the last hand’s breadth', mend: 'put a cushion on the seat' },
-      { see: 'knees fall together', mend: 'a rolled towel between them' },
-    ],
-    breathing: 'Out as you stand.',
   },
   {
     id: 'seat-squat',
@@ -41,16 +35,6 @@ export const squatExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: [],
     demandsLoaded: [],
-    cues: [
-      'Reach back for the seat with the hips',
-      'Touch it, do not sit on it',
-      'Stand up through the whole foot',
-    ],
-    watchPoints: [
-      { see: 'falls onto the seat', mend: 'higher seat, three counts down' },
-      { see: 'heels lift', mend: 'feet a little further forward' },
-    ],
-    breathing: 'In going down, out going up.',
   },
   {
     id: 'free-squat',
@@ -65,12 +49,6 @@ export const squatExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['deepKnee'],
     demandsLoaded: [],
-    cues: ['Sit between the heels', 'Chest looks forward', 'Knees follow the toes'],
-    watchPoints: [
-      { see: 'torso tips forward', mend: 'arms out in front, less depth' },
-      { see: 'knees fall in', mend: 'push the floor apart' },
-    ],
-    breathing: 'In going down, out going up.',
   },
   {
     id: 'goblet-squat',
@@ -86,13 +64,6 @@ export const squatExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['deepKnee'],
     demandsLoaded: [],
-    cues: ['Hold it against the breastbone', 'Elbows brush the inside of the knees', 'Stand tall at the top'],
-    watchPoints: [
-      { see: 'the weight drifts away from the chest', mend: 'lighter, elbows down' },
-      { see: 'low back rounds at the bottom', mend: 'stop a hand’s breadth higher' },
-      { see: 'knees fall in', mend: 'push the floor apart' },
-    ],
-    breathing: 'In going down, out going up.',
   },
   {
     id: 'shoulder-pair-squat',
@@ -114,12 +85,6 @@ export const squatExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['deepKnee'],
     demandsLoaded: ['grip'],
-    cues: ['Rest them on the shoulders, elbows forward', 'Ribs down over the belt', 'Up through mid-foot'],
-    watchPoints: [
-      { see: 'elbows sink', mend: 'lighter pair, look ahead' },
-      { see: 'hips rise before the chest', mend: 'two reps fewer, slower down' },
-    ],
-    breathing: 'In at the top, out past the hardest point.',
   },
   {
     id: 'raised-split-squat',
@@ -140,16 +105,6 @@ export const squatExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['deepKnee', 'singleLeg'],
     demandsLoaded: ['grip'],
-    cues: [
-      'Front foot far enough that the shin stays quiet',
-      'Straight down, not forward',
-      'Back foot only balances',
-    ],
-    watchPoints: [
-      { see: 'pushes off the back foot', mend: 'laces down on the chair' },
-      { see: 'tips to one side', mend: 'one hand on the wall' },
-    ],
-    breathing: 'In going down, out going up.',
   },
 ];
 
@@ -157,6 +112,8 @@ export const squatLadder: Ladder = {
   id: 'squat',
   name: 'Squat',
   pattern: 'squat',
+  whenStuck: 'A higher seat, or the same rung with a lighter load and three counts down.',
+  stepBack: 'Heels lift, knees fall in, or the seat is dropped onto.',
   rungs: [
     {
       id: 'squat-helped',

@@ -21,12 +21,6 @@ export const thrustExercises: readonly Exercise[] = [
     secondsPerRep: 4,
     demands: ['shoulderLoad', 'wristLoad', 'headDown'],
     demandsLoaded: [],
-    cues: ['Hands down, step back one, step back two', 'Step in wide, stand tall', 'Keep your own count'],
-    watchPoints: [
-      { see: 'hips sag at the back', mend: 'shorter step' },
-      { see: 'rounds down to the hands', mend: 'bend the knees, higher surface' },
-    ],
-    breathing: 'Out as you stand up.',
   },
   {
     id: 'jump-back-thrust',
@@ -41,12 +35,6 @@ export const thrustExercises: readonly Exercise[] = [
     secondsPerRep: 3,
     demands: ['jump', 'shoulderLoad', 'wristLoad', 'headDown'],
     demandsLoaded: [],
-    cues: ['Both feet leave together', 'Land softly, heels down', 'Up tall before the next'],
-    watchPoints: [
-      { see: 'lands loud', mend: 'step instead for the rest' },
-      { see: 'hips sag at the back', mend: 'jump less far' },
-    ],
-    breathing: 'Out as you stand up.',
   },
   {
     id: 'quick-march',
@@ -66,12 +54,6 @@ export const thrustExercises: readonly Exercise[] = [
     secondsPerRep: 1,
     demands: [],
     demandsLoaded: [],
-    cues: ['Knees to belt height', 'Drive the elbows back', 'Stay tall'],
-    watchPoints: [
-      { see: 'leans back', mend: 'lower knees, quicker feet' },
-      { see: 'stamps', mend: 'place the ball of the foot' },
-    ],
-    breathing: 'Steady, able to say a short sentence.',
   },
 ];
 
@@ -79,6 +61,8 @@ export const thrustLadder: Ladder = {
   id: 'floor-thrust',
   name: 'Floor thrust',
   pattern: 'thrust',
+  whenStuck: 'A higher surface, or half the pace with every part clean.',
+  stepBack: 'Landings get loud, hips sag, or talking is no longer possible.',
   rungs: [
     {
       id: 'thrust-counter-step',

@@ -12,7 +12,17 @@ import {
 } from './vocabulary';
 
 /** The lifts whose strength carries over to an exercise, each measured on its own reference exercise. */
-export const liftSchema = z.enum(['squat', 'hinge', 'press', 'row']);
+export const liftSchema = z.enum([
+  'squat',
+  'hinge',
+  'press',
+  'row',
+  'overhead',
+  'raise',
+  'curl',
+  'extend',
+  'calf',
+]);
 export type Lift = z.infer<typeof liftSchema>;
 
 /**
@@ -74,11 +84,29 @@ export const exerciseSchema = z.strictObject({
   demands: z.array(demandSchema),
   /** What it asks of the body only when it is loaded. */
   demandsLoaded: z.array(demandSchema),
-  cues: z.array(z.string().min(3)).min(2).max(4),
-  watchPoints: z
-    .array(z.strictObject({ see: z.string().min(3), mend: z.string().min(3) }))
-    .min(2)
-    .max(4),
-  breathing: z.string().min(3),
+  /** What counts as one; when absent, `REP_WORDS` of its laterality says it. */
+  rep: z.string().min(3).max(120).optional(),
 });
 export type Exercise = z.infer<typeof exerciseSchema>;
+
+/** What one repetition usually is. */
+export const REP_WORDS: Record<Exercise['laterality'], string> = {
+  both: 'there and back is one',
+  eachSide: 'there and back on one side is one; both sides do the same number',
+  alternating: 'left and right together are one',
+};
+
+/** What a coach says of an exercise. Kept apart from its facts, which are needed long before. */
+export const coachingSchema = z.strictObject({
+  cues: z.array(z.string().min(3).max(120)).min(2).max(4),
+  /** What to watch for, and how to mend it. */
+  watch: z
+    .record(z.string().min(3).max(120), z.string().min(3).max(160))
+    .refine((points) => Object.keys(points).length >= 2 && Object.keys(points).length <= 4, {
+      message: 'an exercise has two to four things to watch for',
+    }),
+  breathing: z.string().min(3).max(120),
+});
+export type Coaching = z.infer<typeof coachingSchema>;
+/** By exercise id. */
+export type CoachingWords = Readonly<Record<string, Coaching>>;

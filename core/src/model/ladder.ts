@@ -11,6 +11,8 @@ export const gateSchema = z
     seconds: z.int().min(1).max(600).optional(),
     reserve: z.int().min(0).max(10),
     visits: z.int().min(1).max(10),
+    /** What has to be seen besides, to be ticked by the coach. */
+    seen: z.array(z.string().min(3).max(120)).max(4).optional(),
   })
   .refine((gate) => (gate.reps === undefined) !== (gate.seconds === undefined), {
     message: 'a gate counts either reps or seconds',
@@ -40,5 +42,9 @@ export const ladderSchema = z.strictObject({
   pattern: patternSchema,
   /** Easiest first. */
   rungs: z.array(rungSchema).min(1).max(12),
+  /** What to do when a rung does not come. */
+  whenStuck: z.string().min(3).max(240),
+  /** By what to see that a rung was taken too early. */
+  stepBack: z.string().min(3).max(240),
 });
 export type Ladder = z.infer<typeof ladderSchema>;

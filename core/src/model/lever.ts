@@ -1,7 +1,16 @@
 import * as z from 'zod';
 
 /** What a version of an exercise can be made easier or harder by, beside its load. */
-export const leverKindSchema = z.enum(['surfaceHeight', 'range', 'assistance', 'base']);
+export const leverKindSchema = z.enum([
+  'surfaceHeight',
+  'feetHeight',
+  'range',
+  'leverage',
+  'assistance',
+  'base',
+  'jumpHeight',
+  'senses',
+]);
 export type LeverKind = z.infer<typeof leverKindSchema>;
 
 export interface LeverFact {
@@ -19,6 +28,10 @@ export const LEVERS: Record<LeverKind, LeverFact> = {
   range: { name: 'range', unit: '% of full', harder: 'up', free: true },
   assistance: { name: 'help from the hands', unit: '%', harder: 'down', free: true },
   base: { name: 'feet apart', unit: 'cm', harder: 'down', free: true },
+  feetHeight: { name: 'feet raised', unit: 'cm', harder: 'up', free: false },
+  leverage: { name: 'limbs straight', unit: '%', harder: 'up', free: true },
+  jumpHeight: { name: 'jump', unit: 'cm', harder: 'up', free: true },
+  senses: { name: 'eyes closed', unit: '%', harder: 'up', free: true },
 };
 
 export const leverRangeSchema = z

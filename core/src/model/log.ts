@@ -18,6 +18,8 @@ export const logEntrySchema = z.strictObject({
   /** What the amount counts. */
   counted: z.enum(['reps', 'seconds']),
   reserve: z.int().min(0).max(10).optional(),
+  /** Points of the rung's gate that were seen. */
+  seen: z.array(z.string().max(120)).max(4).optional(),
   note: z.string().max(400).optional(),
 });
 export type LogEntry = z.infer<typeof logEntrySchema>;

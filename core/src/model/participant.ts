@@ -34,9 +34,45 @@ export type Sex = z.infer<typeof sexSchema>;
 export const experienceSchema = z.enum(['new', 'some', 'months', 'years']);
 export type Experience = z.infer<typeof experienceSchema>;
 
+const PRESSURE_WORDS = 'a blood pressure is written like 135 over 85';
+
+/** Answers before the first session. */
+export const readinessSchema = z.strictObject({
+  symptoms: z.boolean(),
+  knownDisease: z.boolean(),
+  active: z.boolean(),
+  vigorous: z.boolean(),
+  /** A clinician has agreed to it. */
+  cleared: z.boolean(),
+  date: z.iso.date(),
+});
+export type Readiness = z.infer<typeof readinessSchema>;
+
+/** A first-visit check: what was done, and the result in its own unit. */
+export const checkKindSchema = z.enum([
+  'chairStands',
+  'pressUps',
+  'kneePressUps',
+  'plankSeconds',
+  'heelToToeSeconds',
+  'oneLegSeconds',
+  'oneLegBlindSeconds',
+]);
+export type CheckKind = z.infer<typeof checkKindSchema>;
+const RESULT_WORDS = 'a result is a number from 0 to 600';
+export const checkResultSchema = z.strictObject({
+  kind: checkKindSchema,
+  result: z.number(RESULT_WORDS).min(0, RESULT_WORDS).max(600, RESULT_WORDS),
+  date: z.iso.date(),
+});
+export type CheckResult = z.infer<typeof checkResultSchema>;
+
 export const cautionSchema = z.strictObject({
   condition: conditionSchema,
   note: z.string().max(400).optional(),
+  /** Resting blood pressure in mmHg, where it was measured. */
+  systolic: z.int(PRESSURE_WORDS).min(60, PRESSURE_WORDS).max(260, PRESSURE_WORDS).optional(),
+  diastolic: z.int(PRESSURE_WORDS).min(30, PRESSURE_WORDS).max(160, PRESSURE_WORDS).optional(),
 });
 export type Caution = z.infer<typeof cautionSchema>;
 
@@ -61,5 +97,9 @@ export const participantSchema = z.strictObject({
   knownSets: z.array(knownSetSchema).max(200),
   formula: formulaSchema,
   notes: z.string().max(2000),
+  readiness: readinessSchema.optional(),
+  checks: z.array(checkResultSchema).max(100).optional(),
+  /** Days of the week they come, 1 is Monday. */
+  days: z.array(z.int().min(1).max(7)).max(7).optional(),
 });
 export type Participant = z.infer<typeof participantSchema>;

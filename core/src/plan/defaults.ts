@@ -21,13 +21,13 @@ const START: Record<'reps' | 'hold' | 'clock' | 'loosen', Prescription> = {
   loosen: { sets: 1, work: { kind: 'time', seconds: 45 }, perSide: false, target: { kind: 'none' } },
 };
 
-/** What a pattern is usually prescribed as: 3 × 10 with 2 left for lifts, by the clock otherwise. */
-const START_BY_PATTERN: Record<Pattern, Prescription> = {
-  squat: START.reps,
-  hinge: START.reps,
-  press: START.reps,
-  row: START.reps,
+/** Patterns that are held or done by the clock; all others are 3 × 10 with 2 left (common practice). */
+const START_BY_PATTERN: Partial<Record<Pattern, Prescription>> = {
   brace: START.hold,
+  sideBrace: START.hold,
+  antiTwist: START.hold,
+  balance: START.hold,
+  hop: START.clock,
   thrust: START.clock,
   mobility: START.loosen,
 };
@@ -39,9 +39,8 @@ export function newSlot(id: string, source: SlotSource, catalog: Catalog): Slot 
   const pattern = ladder?.pattern ?? exercise?.pattern ?? 'mobility';
   const perSide =
     exercise?.laterality === 'eachSide' ||
-    (ladder?.rungs.some((rung) => catalog.exercises.get(rung.exerciseId)?.laterality === 'eachSide') ??
-      false);
-  const prescription = { ...START_BY_PATTERN[pattern], perSide: perSide && pattern === 'row' };
+    catalog.exercises.get(ladder?.rungs[0]?.exerciseId ?? '')?.laterality === 'eachSide';
+  const prescription = { ...(START_BY_PATTERN[pattern] ?? START.reps), perSide };
   if (exercise?.laterality === 'eachSide') prescription.perSide = true;
   return {
     id,

@@ -1,4 +1,5 @@
-import type { Condition, Hold, Override, Tempo, Tier, Work } from '../model';
+import type { Hold, Override, Tempo, Tier, Work } from '../model';
+import type { CautionSubject } from '../caution';
 import type { Recipe } from '../kit';
 import type { Version } from '../ladder';
 import type { Basis } from '../strength';
@@ -53,7 +54,7 @@ export interface Change {
 
 /** Said to the participant about one of their conditions. */
 export interface Warning {
-  readonly condition: Condition;
+  readonly condition: CautionSubject;
   readonly words: string;
 }
 

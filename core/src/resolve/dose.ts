@@ -1,5 +1,5 @@
 import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot, type Tempo } from '../model';
-import { applyCautions } from '../caution';
+import { applyCautions, cautionSubjects } from '../caution';
 import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
 import { movedKg, percentOfMax, repsWorth, type StrengthEstimate } from '../strength';
@@ -283,7 +283,7 @@ class Dosing {
     const next = at >= 0 ? catalog.versionByRung.get(ladder?.rungs[at + 1]?.id ?? '') : undefined;
     const gate = version?.rung?.gate;
     if (!next || !gate) return;
-    const conditions = participant.cautions.map(({ condition }) => condition);
+    const conditions = cautionSubjects(participant);
     const closed =
       owned.missing(next.needs).length > 0
         ? 'the kit lacks what it needs'

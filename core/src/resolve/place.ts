@@ -1,6 +1,14 @@
-import type { Condition, Prescription, Slot, Tier } from '../model';
-import { CONDITION_WORDS, PATTERN_WORDS, PROP_WORDS } from '../model';
-import { applyCautions, NO_LIMITS, type CautionRule, type EffortLimits } from '../caution';
+import type { Prescription, Slot, Tier } from '../model';
+import { PATTERN_WORDS, PROP_WORDS } from '../model';
+import {
+  applyCautions,
+  cautionSubjects,
+  NO_LIMITS,
+  SUBJECT_WORDS,
+  type CautionRule,
+  type CautionSubject,
+  type EffortLimits,
+} from '../caution';
 import type { AttainableLoad } from '../kit';
 import {
   chooseRung,
@@ -73,14 +81,14 @@ export function substitutesFor(
 class Placing {
   private lastStep: TraceStep['step'] | undefined;
   private readonly marks: Mark[] = [];
-  private readonly conditions: readonly Condition[];
+  private readonly conditions: readonly CautionSubject[];
 
   constructor(
     private readonly slot: Slot,
     private readonly context: PlaceContext,
     private readonly reasons: Reasons,
   ) {
-    this.conditions = context.participant.cautions.map(({ condition }) => condition);
+    this.conditions = cautionSubjects(context.participant);
   }
 
   run(): Placement {
@@ -161,7 +169,7 @@ class Placing {
       return verdict;
     }
     const { rule } = verdict;
-    const because = `${capital(CONDITION_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`;
+    const because = `${capital(SUBJECT_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`;
     const lower = this.lowerRung(version);
     if (lower) {
       this.say('cautions', () => `${because} Further down the ladder: “${lower.version.name}”.`, 'caution');
@@ -288,6 +296,11 @@ class Placing {
         if (best) return best.fit;
         return version.exercise.loading?.required ? 0.4 : 1;
       },
+      startLoad: (candidate) => {
+        const allowed = this.allow(candidate);
+        const wanted = allowed && this.wanted(allowed, tier);
+        return wanted && { kg: wanted.kg, standardError: wanted.estimate.standardError };
+      },
     });
   }
 
@@ -304,7 +317,7 @@ class Placing {
     const { rule } = verdict;
     this.say(
       'byHand',
-      () => `${capital(CONDITION_WORDS[rule.condition])} would forbid it: ${lowerFirst(rule.words)}`,
+      () => `${capital(SUBJECT_WORDS[rule.condition])} would forbid it: ${lowerFirst(rule.words)}`,
       'caution',
     );
     this.marks.push({ kind: 'caution', words: `despite: ${rule.mark}` });
@@ -324,7 +337,7 @@ class Placing {
       const changed = rule.action.kind === 'adapt' && from !== version;
       this.say(
         'cautions',
-        () => `${capital(CONDITION_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`,
+        () => `${capital(SUBJECT_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`,
         'caution',
       );
       if (changed || rule.action.kind !== 'adapt') this.marks.push({ kind: 'caution', words: rule.mark });
@@ -332,7 +345,7 @@ class Placing {
   }
 
   private conditionWords(): string {
-    return this.conditions.map((condition) => CONDITION_WORDS[condition]).join(' and ');
+    return this.conditions.map((condition) => SUBJECT_WORDS[condition]).join(' and ');
   }
 
   private say(step: TraceStep['step'], words: () => string, acted?: TraceStep['acted']): void {

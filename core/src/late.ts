@@ -1,0 +1,13 @@
+/**
+ * The second door to core: what only some screens need, so that the first screen does not carry it. `index` opens both
+ * doors; the application enters by `@dray/core` for the first and `@dray/core/late` for this one.
+ */
+export * from './kit/household';
+export * from './kit/remarks';
+export * from './kit/implement-words';
+export * from './kit/scale';
+export * from './kit/best-addition';
+export * from './ladder/gate-status';
+export * from './caution/readiness-questions';
+export * from './library/loosening';
+export * from './library/words';

@@ -1,0 +1,207 @@
+import { bandFrom, family, held, ladder, repsGate, rung, secondsGate } from './define';
+
+/** Bridges, leg curls, and the muscles that open and close the hips. */
+export const hipExercises = [
+  ...family(
+    {
+      pattern: 'bridge',
+      muscles: { glutes: 1, thighBack: 0.6, trunk: 0.3, lowBack: 0.3 },
+      position: 'lying',
+      demands: ['lyingBack'],
+    },
+    {
+      'bridge-march': { name: 'Bridge, marching', laterality: 'alternating' },
+      'shoulder-raised-bridge': {
+        name: 'Hip thrust, shoulders on a seat',
+        needs: [['chair', 'step']],
+        demands: [],
+        loading: held('hinge', 0.8, ['bothHands', 'bag', 'bar'], false),
+      },
+      'loaded-hip-thrust': {
+        name: 'Hip thrust, loaded',
+        needs: [['chair', 'step']],
+        demands: [],
+        demandsLoaded: ['bellyPressure'],
+        loading: held('hinge', 1.1, ['bothHands', 'bar', 'bag'], true),
+      },
+      'one-leg-hip-thrust': {
+        name: 'Hip thrust on one leg',
+        laterality: 'eachSide',
+        needs: [['chair', 'step']],
+        demands: ['singleLeg'],
+      },
+      'band-pull-through': {
+        name: 'Hinge with a band behind',
+        position: 'standing',
+        needs: [['anchor', 'post']],
+        demands: [],
+        tier: 'beginner',
+        loading: held('hinge', 0.5, ['band'], true, bandFrom('an anchor at knee height', 0.4, 0.75)),
+      },
+    },
+  ),
+  ...family(
+    {
+      pattern: 'legCurl',
+      muscles: { thighBack: 1, glutes: 0.5, calves: 0.3 },
+      position: 'lying',
+      demands: ['lyingBack'],
+    },
+    {
+      'standing-leg-curl': {
+        name: 'Leg curl, standing',
+        laterality: 'eachSide',
+        position: 'standing',
+        needs: [['chair', 'counter', 'wall']],
+        demands: [],
+        loading: held('raise', 0.6, ['ankle'], false),
+      },
+      'heel-dig-bridge': { name: 'Bridge, heels far out' },
+      'sliding-leg-curl-down': { name: 'Sliding leg curl, lowering only', secondsPerRep: 5 },
+      'sliding-leg-curl': { name: 'Sliding leg curl', secondsPerRep: 5 },
+      'kneeling-lowering': {
+        name: 'Lowering forward from the knees',
+        position: 'kneeling',
+        needs: [['anchor', 'post', 'counter']],
+        secondsPerRep: 6,
+        demands: ['kneeling', 'longStrain', 'wristLoad'],
+        levers: [{ lever: 'range', from: 20, to: 100 }],
+      },
+    },
+  ),
+  ...family(
+    {
+      pattern: 'hip',
+      muscles: { outerHip: 1, glutes: 0.6 },
+      laterality: 'eachSide',
+      position: 'lying',
+      secondsPerRep: 3,
+    },
+    {
+      'side-lying-shell': { name: 'Knees apart, lying on the side' },
+      'side-lying-leg-raise': {
+        name: 'Leg raise, lying on the side',
+        loading: held('raise', 0.5, ['ankle'], false),
+      },
+      'band-side-step': {
+        name: 'Side steps, knees soft',
+        laterality: 'alternating',
+        position: 'standing',
+        needs: [],
+      },
+      'standing-hip-opening': {
+        name: 'Leg out to the side, standing',
+        position: 'standing',
+        needs: [['chair', 'counter', 'wall']],
+        loading: held('raise', 0.5, ['ankle'], false),
+        demands: ['singleLeg'],
+      },
+      'free-hip-opening': {
+        name: 'Leg out to the side, hands free',
+        position: 'standing',
+        needs: [],
+        loading: held('raise', 0.5, ['ankle'], false),
+        demands: ['singleLeg'],
+      },
+      'knee-squeeze': {
+        name: 'Squeeze between the knees',
+        laterality: 'both',
+        muscles: { innerThigh: 1, trunk: 0.2 },
+        demands: ['lyingBack'],
+      },
+      'inner-leg-raise': {
+        name: 'Inner leg raise, lying on the side',
+        muscles: { innerThigh: 1 },
+        loading: held('raise', 0.4, ['ankle'], false),
+      },
+      'standing-hip-closing': {
+        name: 'Leg across, standing',
+        muscles: { innerThigh: 1, outerHip: 0.4 },
+        position: 'standing',
+        needs: [['chair', 'counter', 'wall']],
+        loading: held('raise', 0.5, ['ankle'], false),
+        demands: ['singleLeg'],
+      },
+      'short-inner-side-plank': {
+        name: 'Inner-thigh side hold, knee on a chair',
+        muscles: { innerThigh: 1, sides: 0.7 },
+        needs: [['chair', 'step']],
+        demands: ['shoulderLoad', 'longStrain', 'apartLegs'],
+      },
+    },
+  ),
+];
+
+export const hipLadders = [
+  ladder(
+    'hip-thrust',
+    'Bridge and hip thrust',
+    'bridge',
+    'Hold each one three counts at the top, or bring the heels a hand nearer.',
+    'It is felt in the low back, or the ribs flare at the top.',
+    [
+      rung('thrust-bridge', 'floor-bridge', 'floor bridge', 'b', repsGate(3, 15)),
+      rung('thrust-march', 'bridge-march', 'marching', 'b', repsGate(3, 10)),
+      rung('thrust-raised', 'shoulder-raised-bridge', 'shoulders on a seat', 'i', repsGate(3, 15)),
+      rung('thrust-loaded', 'loaded-hip-thrust', 'loaded', 'i', repsGate(3, 12)),
+      rung('thrust-one-leg', 'one-leg-hip-thrust', 'on one leg', 'a', repsGate(3, 12)),
+    ],
+  ),
+  ladder(
+    'leg-curl',
+    'Leg curl',
+    'legCurl',
+    'Only the way down, slower, and back with both hands’ help.',
+    'The hips sink before the knees bend, or it cramps.',
+    [
+      rung('curl-standing', 'standing-leg-curl', 'standing', 'b', repsGate(2, 15)),
+      rung('curl-heels-out', 'heel-dig-bridge', 'bridge, heels far out', 'b', repsGate(3, 12)),
+      rung('curl-slide-down', 'sliding-leg-curl-down', 'sliding, down only', 'i', repsGate(3, 8)),
+      rung('curl-slide', 'sliding-leg-curl', 'sliding', 'i', repsGate(3, 10)),
+      rung('curl-lowering-half', 'kneeling-lowering', 'lowering half-way', 'a', repsGate(3, 6), {
+        levers: { range: 50 },
+      }),
+      rung('curl-lowering-full', 'kneeling-lowering', 'lowering all the way', 'a', repsGate(3, 6, 1), {
+        levers: { range: 100 },
+      }),
+    ],
+  ),
+  ladder(
+    'hip-opening',
+    'Hip opening',
+    'hip',
+    'Smaller range, toes a little down, and two counts at the top.',
+    'The pelvis rolls back or the trunk leans away.',
+    [
+      rung('open-shell', 'side-lying-shell', 'knees apart', 'b', repsGate(2, 15)),
+      rung('open-lying', 'side-lying-leg-raise', 'lying, straight leg', 'b', repsGate(3, 12)),
+      rung('open-standing', 'standing-hip-opening', 'standing, one hand', 'i', repsGate(3, 12)),
+      rung('open-free', 'free-hip-opening', 'standing, hands free', 'a', repsGate(3, 12)),
+    ],
+  ),
+  ladder(
+    'hip-closing',
+    'Hip closing',
+    'hip',
+    'Shorter holds more often, and the breath going on.',
+    'Pain in the groin, or the hips roll.',
+    [
+      rung('close-squeeze', 'knee-squeeze', 'squeeze a cushion', 'b', secondsGate(3, 20)),
+      rung('close-lying', 'inner-leg-raise', 'lying, inner leg', 'b', repsGate(3, 12)),
+      rung('close-standing', 'standing-hip-closing', 'standing', 'i', repsGate(3, 12)),
+      rung('close-plank', 'short-inner-side-plank', 'side hold, knee on a chair', 'a', secondsGate(3, 20)),
+    ],
+  ),
+  ladder(
+    'one-leg-hinge',
+    'One-leg hinge',
+    'hinge',
+    'Two fingers on a wall, or the back toe light on the floor.',
+    'The hip opens to the side or the back rounds.',
+    [
+      rung('one-hinge-wall', 'wall-hinge', 'hips to the wall', 'b', repsGate(2, 12)),
+      rung('one-hinge-staggered', 'staggered-hinge', 'back toe down', 'i', repsGate(3, 10)),
+      rung('one-hinge-free', 'one-leg-hinge', 'on one leg', 'a', repsGate(3, 10)),
+    ],
+  ),
+];

@@ -1,0 +1,193 @@
+import { bandFrom, family, held, ladder, repsGate, rung, secondsGate } from './define';
+
+/** Pulls to the body, from above, and the back of the shoulders. */
+export const pullExercises = [
+  ...family(
+    {
+      pattern: 'row',
+      muscles: { upperBack: 1, biceps: 0.6, rearShoulders: 0.4, forearms: 0.3 },
+      secondsPerRep: 3,
+      demandsLoaded: ['grip'],
+    },
+    {
+      'seated-band-row': {
+        name: 'Row with a band round the feet',
+        position: 'seated',
+        loading: held('row', 1.6, ['band'], true, bandFrom('both feet, sitting', 0.5, 0.7)),
+        demands: ['deepHip'],
+      },
+      'anchored-band-row': {
+        name: 'Row with a band at an anchor',
+        needs: [['anchor', 'post']],
+        loading: held('row', 1.6, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.72)),
+      },
+      'wall-row-hold': {
+        name: 'Elbows into the wall',
+        needs: [['wall']],
+        muscles: { upperBack: 1, rearShoulders: 0.6 },
+        demandsLoaded: [],
+      },
+      'low-bar-row': {
+        name: 'Row lying under a low bar',
+        position: 'lying',
+        needs: [['overheadBar']],
+        levers: [{ lever: 'surfaceHeight', from: 40, to: 120 }],
+        demands: ['grip', 'lyingBack'],
+      },
+    },
+  ),
+  ...family(
+    {
+      pattern: 'pullUp',
+      muscles: { upperBack: 1, biceps: 0.7, forearms: 0.5, trunk: 0.3 },
+      position: 'standing',
+      needs: [['overheadBar']],
+      demands: ['overhead', 'grip', 'hanging'],
+      secondsPerRep: 5,
+    },
+    {
+      'dead-hang': { name: 'Hang', demands: ['overhead', 'grip', 'hanging', 'longStrain'] },
+      'shoulder-set-hang': { name: 'Hang, drawing the shoulders down' },
+      'foot-helped-pull-up': {
+        name: 'Pull-up with a foot on a chair',
+        needs: [['overheadBar'], ['chair', 'step']],
+        levers: [{ lever: 'assistance', from: 0, to: 60 }],
+      },
+      'lowering-pull-up': { name: 'Pull-up, lowering only', secondsPerRep: 7 },
+      'pull-up': { name: 'Pull-up', loading: held('row', 0.6, ['vest'], false) },
+      'band-pull-down': {
+        name: 'Pull-down with a band',
+        position: 'kneeling',
+        needs: [['anchor', 'overheadBar']],
+        demands: ['overhead', 'kneeling'],
+        loading: held('row', 1.3, ['band'], true, bandFrom('an anchor overhead', 0.45, 0.75)),
+        tier: 'beginner',
+      },
+      'door-towel-pull': {
+        name: 'Towel pulled down, arms against each other',
+        needs: [],
+        demands: ['overhead'],
+        tier: 'beginner',
+      },
+    },
+  ),
+  ...family(
+    {
+      pattern: 'posture',
+      muscles: { rearShoulders: 1, upperBack: 0.9, lowBack: 0.2 },
+      secondsPerRep: 4,
+    },
+    {
+      'wall-squeeze': { name: 'Shoulder blades together at the wall', needs: [['wall']] },
+      'wall-angel': {
+        name: 'Arms sliding up the wall, back to it',
+        needs: [['wall']],
+        demands: ['overhead'],
+      },
+      'prone-t-raise': {
+        name: 'Arms out, lying on the front',
+        position: 'lying',
+        demands: ['lyingFront'],
+        loading: held('raise', 0.5, ['pair'], false),
+      },
+      'prone-y-raise': {
+        name: 'Arms up and out, lying on the front',
+        position: 'lying',
+        demands: ['lyingFront', 'overhead'],
+        loading: held('raise', 0.35, ['pair'], false),
+      },
+      'bent-reverse-fly': {
+        name: 'Arms out, bent over',
+        demands: [],
+        demandsLoaded: ['spineBending', 'wideArms', 'grip'],
+        loading: held('raise', 0.9, ['pair'], true),
+      },
+      'band-pull-apart': {
+        name: 'Band pulled apart',
+        loading: held('raise', 1, ['band'], true, bandFrom('the other hand', 0.3, 0.8)),
+      },
+      'band-face-pull': {
+        name: 'Band pulled to the brow',
+        needs: [['anchor', 'post']],
+        loading: held('raise', 1.6, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.75)),
+      },
+      'seated-chin-tuck': {
+        name: 'Chin drawn back',
+        position: 'seated',
+        muscles: { upperBack: 0.4, rearShoulders: 0.2 },
+        needs: [['chair', 'step']],
+        tier: 'beginner',
+      },
+    },
+  ),
+];
+
+const SHRUG = 'The shoulders shrug to the ears or the low back arches.';
+
+export const pullLadders = [
+  ladder(
+    'band-row',
+    'Band row',
+    'row',
+    'Step a hand nearer, or hold two counts at the ribs.',
+    'The trunk swings or the shoulders shrug.',
+    [
+      rung('band-row-wall', 'wall-row-hold', 'elbows into the wall', 'b', repsGate(2, 12)),
+      rung('band-row-seated', 'seated-band-row', 'round the feet', 'b', repsGate(3, 12)),
+      rung('band-row-anchored', 'anchored-band-row', 'at an anchor', 'i', repsGate(3, 12)),
+      rung('band-row-bar-high', 'low-bar-row', 'under a bar, steep', 'i', repsGate(3, 10), {
+        levers: { surfaceHeight: 110 },
+      }),
+      rung('band-row-bar-low', 'low-bar-row', 'under a bar, flat', 'a', repsGate(3, 10), {
+        levers: { surfaceHeight: 70 },
+      }),
+    ],
+  ),
+  ladder(
+    'pull-up',
+    'Pull-up',
+    'pullUp',
+    'Count seconds instead: slower on the way down, more hangs, a lighter foot.',
+    'Swinging, the chin thrown at the bar, or pain in the elbow.',
+    [
+      rung('pull-hang', 'dead-hang', 'hang', 'b', secondsGate(3, 20), {
+        after: [['band-row', 'band-row-wall']],
+      }),
+      rung('pull-set', 'shoulder-set-hang', 'hang, shoulders drawn down', 'b', repsGate(3, 8)),
+      rung('pull-helped', 'foot-helped-pull-up', 'a foot helps', 'i', repsGate(3, 8), {
+        levers: { assistance: 40 },
+        after: [['row', 'row-one-arm']],
+      }),
+      rung('pull-lowering', 'lowering-pull-up', 'lowering only', 'i', repsGate(3, 5), {
+        after: [['row', 'row-one-arm']],
+      }),
+      rung('pull-free', 'pull-up', 'free', 'a', repsGate(3, 8, 1), { after: [['row', 'row-pair']] }),
+    ],
+  ),
+  ladder(
+    'prone-raise',
+    'Raise lying on the front',
+    'posture',
+    'Thumbs up, half the height, two counts at the top.',
+    SHRUG,
+    [
+      rung('raise-t', 'prone-t-raise', 'arms out', 'b', repsGate(2, 10)),
+      rung('raise-w', 'prone-w', 'elbows to the ribs', 'b', repsGate(3, 12)),
+      rung('raise-y', 'prone-y-raise', 'arms up and out', 'i', repsGate(3, 12)),
+      rung('raise-bent', 'bent-reverse-fly', 'bent over, loaded', 'a', repsGate(3, 12)),
+    ],
+  ),
+  ladder(
+    'posture',
+    'Posture at the wall',
+    'posture',
+    'Step the feet further out and keep the ribs down.',
+    SHRUG,
+    [
+      rung('posture-squeeze', 'wall-squeeze', 'squeeze', 'b', repsGate(2, 12)),
+      rung('posture-angel', 'wall-angel', 'arms sliding', 'b', repsGate(3, 10)),
+      rung('posture-apart', 'band-pull-apart', 'band apart', 'i', repsGate(3, 15)),
+      rung('posture-face', 'band-face-pull', 'band to the brow', 'a', repsGate(3, 15)),
+    ],
+  ),
+];

@@ -1,0 +1,203 @@
+import { bandFrom, family, held, ladder, repsGate, rung } from './define';
+
+/** Presses lying, standing and overhead, dips and flies. */
+export const pushExercises = [
+  ...family(
+    {
+      pattern: 'press',
+      muscles: { chest: 1, triceps: 0.7, shoulders: 0.4 },
+      demandsLoaded: ['grip'],
+    },
+    {
+      'knee-press-up': {
+        name: 'Press-up from the knees',
+        position: 'handsAndFeet',
+        bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.4 },
+        demands: ['shoulderLoad', 'wristLoad', 'kneeling'],
+        tier: 'beginner',
+      },
+      'one-arm-floor-press': {
+        name: 'Floor press, one arm',
+        laterality: 'eachSide',
+        position: 'lying',
+        loading: held('press', 0.45, ['oneSide'], true),
+        demands: ['lyingBack'],
+        tier: 'beginner',
+      },
+      'standing-band-press': {
+        name: 'Press, standing, band behind',
+        tier: 'beginner',
+        loading: held('press', 0.7, ['band'], true, bandFrom('the upper back', 0.16, 0.38)),
+      },
+      'bench-dip-bent': {
+        name: 'Dip on a seat, knees bent',
+        needs: [['chair', 'step']],
+        position: 'seated',
+        levers: [{ lever: 'range', from: 30, to: 100 }],
+        muscles: { triceps: 1, chest: 0.5, shoulders: 0.5 },
+        demands: ['shoulderLoad', 'wristLoad'],
+      },
+      'bench-dip-straight': {
+        name: 'Dip on a seat, legs straight',
+        needs: [['chair', 'step']],
+        position: 'seated',
+        muscles: { triceps: 1, chest: 0.5, shoulders: 0.6 },
+        demands: ['shoulderLoad', 'wristLoad'],
+      },
+      'two-chair-dip': {
+        name: 'Dip between two supports',
+        needs: [['counter']],
+        muscles: { triceps: 1, chest: 0.8, shoulders: 0.6 },
+        loading: held('press', 0.6, ['vest'], false),
+        demands: ['shoulderLoad', 'wristLoad'],
+        secondsPerRep: 5,
+      },
+    },
+  ),
+  ...family(
+    {
+      pattern: 'overhead',
+      muscles: { shoulders: 1, triceps: 0.7, upperBack: 0.3, trunk: 0.3 },
+      demands: ['overhead'],
+      demandsLoaded: ['grip', 'neckLoad'],
+    },
+    {
+      'wall-slide-press': {
+        name: 'Arms up a wall',
+        needs: [['wall']],
+        muscles: { shoulders: 0.8, upperBack: 0.6 },
+        demandsLoaded: [],
+      },
+      'seated-press': {
+        name: 'Overhead press, seated',
+        position: 'seated',
+        needs: [['chair', 'step']],
+        loading: held('overhead', 0.95, ['pair', 'band'], true, bandFrom('the seat', 0.2, 0.6)),
+      },
+      'standing-press': {
+        name: 'Overhead press, standing',
+        loading: held(
+          'overhead',
+          1,
+          ['pair', 'bar', 'bothHands', 'band'],
+          true,
+          bandFrom('both feet', 0.8, 1.2),
+        ),
+      },
+      'one-arm-press': {
+        name: 'Overhead press, one arm',
+        laterality: 'eachSide',
+        muscles: { shoulders: 1, triceps: 0.7, sides: 0.6, trunk: 0.3 },
+        loading: held('overhead', 0.5, ['oneSide'], true),
+      },
+      'push-press': {
+        name: 'Overhead press with a push from the legs',
+        muscles: { shoulders: 1, triceps: 0.7, thighFront: 0.5, trunk: 0.3 },
+        loading: held('overhead', 1.2, ['pair', 'bar'], true),
+        demandsLoaded: ['grip', 'neckLoad', 'bellyPressure'],
+        secondsPerRep: 3,
+      },
+      'hips-high-press-up': {
+        name: 'Press-up with the hips high',
+        position: 'handsAndFeet',
+        demands: ['shoulderLoad', 'wristLoad', 'headDown', 'overhead'],
+        demandsLoaded: [],
+      },
+    },
+  ),
+  ...family(
+    {
+      pattern: 'fly',
+      muscles: { chest: 1, shoulders: 0.4, biceps: 0.2 },
+      position: 'lying',
+      demands: ['lyingBack'],
+      demandsLoaded: ['wideArms', 'grip'],
+    },
+    {
+      'palm-press': {
+        name: 'Palms pressed together',
+        position: 'standing',
+        needs: [],
+        demands: [],
+        demandsLoaded: [],
+        secondsPerRep: 3,
+      },
+      'floor-fly': { name: 'Fly on the floor', loading: held('press', 0.4, ['pair'], true) },
+      'band-fly': {
+        name: 'Fly with a band, standing',
+        position: 'standing',
+        needs: [['anchor', 'post']],
+        demands: [],
+        loading: held('press', 0.35, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.72)),
+      },
+      'straight-arm-fly': {
+        name: 'Fly on the floor, arms longer',
+        loading: held('press', 0.32, ['pair'], true),
+      },
+    },
+  ),
+];
+
+export const pushLadders = [
+  ladder(
+    'floor-press',
+    'Floor press',
+    'press',
+    'One more visit at the same load with three counts down, or press one arm at a time.',
+    'Elbows flare, wrists fold, or one side lags.',
+    [
+      rung('floor-press-band', 'standing-band-press', 'standing, with a band', 'b', repsGate(2, 12)),
+      rung('floor-press-one', 'one-arm-floor-press', 'one arm', 'b', repsGate(3, 10)),
+      rung('floor-press-pair', 'floor-press', 'both arms', 'i', repsGate(3, 10)),
+    ],
+  ),
+  ladder(
+    'dip',
+    'Dip',
+    'press',
+    'Half the range, feet nearer, and a pause at the bottom.',
+    'The shoulders roll forward or shrug.',
+    [
+      rung('dip-half', 'bench-dip-bent', 'knees bent, half-way', 'b', repsGate(2, 10), {
+        levers: { range: 50 },
+      }),
+      rung('dip-bent', 'bench-dip-bent', 'knees bent', 'i', repsGate(3, 12), {
+        levers: { range: 100 },
+        after: [['press-up', 'press-chair']],
+      }),
+      rung('dip-straight', 'bench-dip-straight', 'legs straight', 'i', repsGate(3, 12), {
+        after: [['press-up', 'press-chair']],
+      }),
+      rung('dip-free', 'two-chair-dip', 'between two supports', 'a', repsGate(3, 8, 1), {
+        after: [['press-up', 'press-floor']],
+      }),
+    ],
+  ),
+  ladder(
+    'overhead-press',
+    'Overhead press',
+    'overhead',
+    'Sit down for it, press one arm at a time, or take a lighter load for more reps.',
+    'The low back arches or the ribs flare.',
+    [
+      rung('overhead-wall', 'wall-slide-press', 'arms up a wall', 'b', repsGate(2, 12)),
+      rung('overhead-seated', 'seated-press', 'seated', 'b', repsGate(3, 10)),
+      rung('overhead-standing', 'standing-press', 'standing', 'i', repsGate(3, 10)),
+      rung('overhead-one-arm', 'one-arm-press', 'one arm', 'i', repsGate(3, 10)),
+      rung('overhead-push', 'push-press', 'with a push from the legs', 'a', repsGate(3, 8)),
+    ],
+  ),
+  ladder(
+    'fly',
+    'Fly',
+    'fly',
+    'Elbows more bent, smaller arc, slower.',
+    'The elbows straighten under load or the shoulders leave the floor.',
+    [
+      rung('fly-palms', 'palm-press', 'palms together', 'b', repsGate(2, 12)),
+      rung('fly-band', 'band-fly', 'with a band', 'b', repsGate(3, 12)),
+      rung('fly-floor', 'floor-fly', 'on the floor', 'i', repsGate(3, 12)),
+      rung('fly-long', 'straight-arm-fly', 'arms longer', 'a', repsGate(3, 10)),
+    ],
+  ),
+];
