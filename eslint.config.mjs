@@ -12,6 +12,7 @@ const CORE_LAYERS = [
   'ladder',
   'caution',
   'library',
+  'placement',
   'plan',
   'resolve',
   'progress',
@@ -55,7 +56,7 @@ const coreBoundaries = CORE_LAYERS.map((layer, at) => {
                   },
                 ]
               : []),
-            { group: ['../*/*'], message: 'A folder is entered through its index.' },
+            { group: ['../*/*', '!../../model'], message: 'A folder is entered through its index.' },
             { group: OUTWARD, message: 'Core is pure: no application, no server, no platform.' },
           ],
         },

@@ -11,3 +11,5 @@ export * from './ladder/gate-status';
 export * from './caution/readiness-questions';
 export * from './library/loosening';
 export * from './library/words';
+export * from './placement';
+export * from './formats/roster';

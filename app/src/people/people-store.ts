@@ -24,6 +24,20 @@ interface PeopleState {
 const TOLD = [...catalog.exercises.values()].filter((exercise) => liftOf(exercise));
 const FORMULA_NAMES = Object.keys(FORMULAS) as Formula[];
 
+const NOBODY: Omit<Participant, 'id' | 'unit'> = {
+  name: 'New person',
+  role: '',
+  bodyMassKg: 70,
+  tier: 'beginner',
+  tiers: {},
+  rungs: {},
+  kitIds: [],
+  cautions: [],
+  knownSets: [],
+  formula: 'epley',
+  notes: '',
+};
+
 /** An exercise that tells of strength, with how many sets of it there are. */
 export interface ExerciseEntry {
   readonly exercise: Exercise;
@@ -115,6 +129,37 @@ export const PeopleStore = signalStore(
       /** Typing in one field is one step of undo. */
       put(person: Participant, field: string): void {
         change(`${person.name}, ${field}`, () => person, `person ${person.id} ${field}`);
+      },
+
+      /** Somebody new, to be filled in. */
+      create(): string {
+        const id = crypto.randomUUID();
+        const unit = store.documents.document()?.settings.unit ?? 'kg';
+        store.documents.edit('somebody new', (document) => ({
+          ...document,
+          participants: [...document.participants, { ...NOBODY, id, unit }],
+        }));
+        return id;
+      },
+
+      /** A roster's people join the class. */
+      join(people: readonly Participant[]): void {
+        store.documents.edit(`${people.length} people from a roster`, (document) => ({
+          ...document,
+          participants: [...document.participants, ...people],
+        }));
+      },
+
+      /** Out of the class, with what was set by hand for them and what they logged; undo brings all of it back. */
+      remove(): void {
+        const id = store.person()?.id;
+        store.documents.edit(`take out ${store.person()?.name ?? ''}`, (document) => ({
+          ...document,
+          participants: document.participants.filter((person) => person.id !== id),
+          overrides: document.overrides.filter(({ participantId }) => participantId !== id),
+          log: document.log.filter(({ participantId }) => participantId !== id),
+        }));
+        patchState(store, { chosenId: undefined });
       },
 
       addSet(set: KnownSet): void {

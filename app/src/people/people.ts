@@ -1,5 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
-import { RouterLink } from '@angular/router';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { Router, RouterLink } from '@angular/router';
 import {
   catalog,
   CONDITION_WORDS,
@@ -16,9 +25,11 @@ import {
   type KnownSet,
   type Participant,
 } from '@dray/core';
+import { rosterFromCsv, rosterToCsv, type RosterRead } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { TierGlyph } from '../ui/tier-glyph';
 import { PeopleStore } from './people-store';
+import { Profile } from './profile';
 import { strengthChart } from './strength-chart';
 
 const EXPERIENCE_WORDS: Record<Experience, string> = {
@@ -40,7 +51,7 @@ interface SetText {
 /** People, and how strong they are: what is known, how surely, and from which sets. */
 @Component({
   selector: 'dray-people',
-  imports: [ChartCanvas, RouterLink, TierGlyph],
+  imports: [ChartCanvas, Profile, RouterLink, TierGlyph],
   providers: [PeopleStore],
   templateUrl: './people.html',
   styleUrl: './people.scss',
@@ -58,6 +69,11 @@ export class PeopleScreen {
   }));
   protected readonly problems = signal<Readonly<Record<string, string>>>({});
   protected readonly setProblem = signal('');
+  protected readonly tab = signal<'strength' | 'profile'>('strength');
+  /** A roster that was read and waits for the coach's word. */
+  protected readonly roster = signal<RosterRead | undefined>(undefined);
+  private readonly page = inject(DOCUMENT);
+  private readonly router = inject(Router);
   protected readonly draft = signal<SetText>({
     exerciseId: '',
     rungId: '',
@@ -69,6 +85,31 @@ export class PeopleScreen {
 
   constructor() {
     effect(() => this.people.show(this.participant()));
+  }
+
+  protected create(): void {
+    this.tab.set('profile');
+    void this.router.navigate(['/people', this.people.create()]);
+  }
+
+  protected exportRoster(): void {
+    const link = this.page.createElement('a');
+    const blob = new Blob([rosterToCsv(this.people.people())], { type: 'text/csv' });
+    link.href = URL.createObjectURL(blob);
+    link.download = 'roster.csv';
+    link.click();
+    URL.revokeObjectURL(link.href);
+  }
+
+  protected async readRoster(input: HTMLInputElement): Promise<void> {
+    const file = input.files?.[0];
+    input.value = '';
+    if (file) this.roster.set(rosterFromCsv(await file.text(), () => crypto.randomUUID()));
+  }
+
+  protected takeRoster(): void {
+    this.people.join(this.roster()?.people ?? []);
+    this.roster.set(undefined);
   }
 
   protected readonly conditions = computed(() =>

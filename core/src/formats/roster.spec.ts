@@ -1,0 +1,57 @@
+import Papa from 'papaparse';
+import { aParticipant } from '../../testing/people';
+import { kgFromPounds } from '../units';
+import { ROSTER_COLUMNS, rosterFromCsv, rosterToCsv } from './roster';
+
+let count = 0;
+const newId = () => `id-${(count += 1)}`;
+
+describe('the roster as CSV', () => {
+  const people = [
+    aParticipant({
+      name: 'Odile "the cook"',
+      role: 'retired, bottles',
+      heightCm: 160,
+      birthYear: 1957,
+      sex: 'female',
+      experience: 'months',
+      cautions: [{ condition: 'lowBoneDensity' }, { condition: 'soreKnee' }],
+      notes: 'left knee\nafter rain',
+    }),
+    aParticipant({ name: 'Anselm', unit: 'lb', bodyMassKg: kgFromPounds(202) }),
+  ];
+
+  it('goes out and comes back the same', () => {
+    const { people: back, problems } = rosterFromCsv(rosterToCsv(people), newId);
+    expect(problems).toEqual([]);
+    expect(back.map(({ id: _id, ...rest }) => rest)).toEqual(
+      people.map(({ id: _id, ...rest }) => ({
+        ...rest,
+        bodyMassKg: jasmine.any(Number) as unknown as number,
+      })),
+    );
+    expect(back[1]?.bodyMassKg).toBeCloseTo(kgFromPounds(202), 6);
+  });
+
+  it('is CSV as RFC 4180 has it: quotes doubled, line ends CR LF, a heading', () => {
+    const csv = rosterToCsv(people);
+    expect(csv).toContain('"Odile ""the cook"""');
+    expect(csv.split('\r\n')[0]).toBe(ROSTER_COLUMNS.join(','));
+    expect(Papa.parse(csv, { header: true, skipEmptyLines: true }).errors).toEqual([]);
+  });
+
+  it('keeps the good lines and says what is wrong with the others', () => {
+    const csv = 'Name;Body mass;unit\nAda;70;kg\n;60;kg\nBo;heavy;kg\nCy;150;stone\n';
+    const { people: read, problems } = rosterFromCsv(csv, newId);
+    expect(read.map(({ name }) => name)).toEqual(['Ada']);
+    expect(problems.map(({ line }) => line)).toEqual([3, 4, 5]);
+    expect(problems[1]?.sentence).toContain('“heavy” is no body mass');
+    expect(problems[2]?.sentence).toContain('kg or lb');
+  });
+
+  it('refuses a table without the columns it needs', () => {
+    expect(rosterFromCsv('who,weight\nAda,70', newId).problems[0]?.sentence).toContain(
+      '“name” and “body mass”',
+    );
+  });
+});
