@@ -484,6 +484,8 @@ export const boatyard: DrayDocument = {
   format: 'dray',
   version: 1,
   settings: { unit: 'kg' },
+  exercises: [],
+  ladders: [],
   kits,
   participants,
   sessions: [tuesday, friday],

@@ -293,7 +293,7 @@ test('the first route is at most 260 kB, shell and fonts included', async ({ bro
   await context.close();
 });
 
-for (const route of ['/plan', '/board', '/card/odile', '/people/juno', '/kit', '/settings']) {
+for (const route of ['/plan', '/board', '/card/odile', '/people/juno', '/kit', '/ladders', '/settings']) {
   test(`${route} has no accessibility faults that a checker finds`, async ({ browser }) => {
     // The checker is put into the page past the policy, which only this context lifts.
     const context = await browser.newContext({ bypassCSP: true });

@@ -39,6 +39,11 @@ export const routes: Routes = [
     loadComponent: () => import('./kit/kit').then((m) => m.KitScreen),
   },
   {
+    path: 'ladders',
+    title: 'Ladders · Dray',
+    loadComponent: () => import('./ladders/ladders').then((m) => m.LaddersScreen),
+  },
+  {
     path: 'settings',
     title: 'Settings · Dray',
     loadComponent: () => import('./settings/settings').then((m) => m.SettingsScreen),

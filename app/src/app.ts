@@ -13,6 +13,7 @@ const SCREENS = [
 const STORES = [
   { path: '/people', name: 'People', key: '7' },
   { path: '/kit', name: 'Kit', key: '8' },
+  { path: '/ladders', name: 'Ladders', key: '9' },
 ] as const;
 
 /** The frame: the way between screens, and the keys that work on all of them. */

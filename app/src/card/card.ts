@@ -9,6 +9,7 @@ import {
   STOP_SIGNS,
   SUBJECT_WORDS,
   type Cell,
+  type Coaching,
   type Warning,
 } from '@dray/core';
 import { LIBRARY_WORDS } from '@dray/core/late';
@@ -89,7 +90,7 @@ export class CardScreen {
           const column = card?.columns[at];
           if (!cell || !column) return [];
           const exercise = cell.status === 'ready' ? cell.version.exercise : undefined;
-          const words = exercise && LIBRARY_WORDS[exercise.id];
+          const words = exercise && (LIBRARY_WORDS[exercise.id] ?? this.ownWords(exercise.id));
           return [
             {
               letter: column.letter,
@@ -113,6 +114,11 @@ export class CardScreen {
       words: distinct(warnings.filter((warning) => warning.condition === condition)),
     }));
   });
+
+  /** What the coach wrote of an exercise of their own. */
+  private ownWords(exerciseId: string): Coaching | undefined {
+    return this.documents.document()?.exercises.find(({ id }) => id === exerciseId)?.words;
+  }
 
   protected go(participantId: string): void {
     void this.router.navigate(['/card', participantId]);

@@ -26,11 +26,22 @@ export interface DeviceRow {
   readonly value: unknown;
 }
 
-export const LISTS = ['kits', 'participants', 'sessions', 'programs', 'overrides', 'log'] as const;
+export const LISTS = [
+  'exercises',
+  'ladders',
+  'kits',
+  'participants',
+  'sessions',
+  'programs',
+  'overrides',
+  'log',
+] as const;
 export type ListName = (typeof LISTS)[number];
 
 /** The browser's own store. One table a list of the document, and three small ones around it. */
 export class DrayDb extends Dexie {
+  declare readonly exercises: Table<Row, string>;
+  declare readonly ladders: Table<Row, string>;
   declare readonly kits: Table<Row, string>;
   declare readonly participants: Table<Row, string>;
   declare readonly sessions: Table<Row, string>;
@@ -45,6 +56,8 @@ export class DrayDb extends Dexie {
   constructor(name = 'dray') {
     super(name);
     this.version(1).stores({
+      exercises: 'id',
+      ladders: 'id',
       kits: 'id',
       participants: 'id',
       sessions: 'id',

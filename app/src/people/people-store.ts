@@ -1,6 +1,5 @@
 import { computed, inject } from '@angular/core';
 import {
-  catalog,
   doneSets,
   FORMULAS,
   liftOf,
@@ -15,13 +14,13 @@ import {
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { format } from 'date-fns';
 import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
 
 interface PeopleState {
   readonly chosenId: string | undefined;
   readonly chosenExerciseId: string | undefined;
 }
 
-const TOLD = [...catalog.exercises.values()].filter((exercise) => liftOf(exercise));
 const FORMULA_NAMES = Object.keys(FORMULAS) as Formula[];
 
 const NOBODY: Omit<Participant, 'id' | 'unit'> = {
@@ -49,6 +48,7 @@ export const PeopleStore = signalStore(
   withState<PeopleState>({ chosenId: undefined, chosenExerciseId: undefined }),
   withProps(() => ({
     documents: inject(DocumentStore),
+    view: inject(ViewStore),
     today: format(new Date(), 'yyyy-MM-dd'),
   })),
   withComputed(({ documents, chosenId }) => ({
@@ -58,7 +58,7 @@ export const PeopleStore = signalStore(
       return people.find(({ id }) => id === chosenId()) ?? people[0];
     }),
   })),
-  withComputed(({ documents, person, today, chosenExerciseId }) => {
+  withComputed(({ documents, view, person, today, chosenExerciseId }) => {
     const sets = computed<KnownSet[]>(() => {
       const current = person();
       if (!current) return [];
@@ -66,10 +66,13 @@ export const PeopleStore = signalStore(
       return doneSets(current, log);
     });
     const exercises = computed<ExerciseEntry[]>(() =>
-      TOLD.map((exercise) => ({
-        exercise,
-        sets: sets().filter(({ exerciseId }) => exerciseId === exercise.id).length,
-      })).sort((a, b) => b.sets - a.sets),
+      [...view.catalog().exercises.values()]
+        .filter(liftOf)
+        .map((exercise) => ({
+          exercise,
+          sets: sets().filter(({ exerciseId }) => exerciseId === exercise.id).length,
+        }))
+        .sort((a, b) => b.sets - a.sets),
     );
     const exercise = computed(
       () =>
@@ -78,7 +81,7 @@ export const PeopleStore = signalStore(
     );
     const book = computed(() => {
       const current = person();
-      return current && strengthBook(current, sets(), catalog, today);
+      return current && strengthBook(current, sets(), view.catalog(), today);
     });
     const runningWith = (formula?: Formula) => {
       const current = person();
@@ -177,8 +180,9 @@ export const PeopleStore = signalStore(
       /** Kilograms a set moved, body weight included. */
       moved(set: KnownSet): number | undefined {
         const person = store.person();
-        const exercise = catalog.exerciseById(set.exerciseId);
-        const rung = set.rungId === undefined ? undefined : catalog.rungById(set.rungId);
+        const { exerciseById, rungById } = store.view.catalog();
+        const exercise = exerciseById(set.exerciseId);
+        const rung = set.rungId === undefined ? undefined : rungById(set.rungId);
         return person && exercise && movedKg(set, exercise, rung, person);
       },
     };

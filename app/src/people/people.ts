@@ -10,7 +10,6 @@ import {
 } from '@angular/core';
 import { Router, RouterLink } from '@angular/router';
 import {
-  catalog,
   CONDITION_WORDS,
   experienceSchema,
   formatLoad,
@@ -193,11 +192,12 @@ export class PeopleScreen {
       .sort((a, b) => b.date.localeCompare(a.date))
       .map((set) => {
         const moved = this.people.moved(set);
-        const rung = set.rungId === undefined ? undefined : catalog.rungById(set.rungId)?.name;
+        const rung =
+          set.rungId === undefined ? undefined : this.people.view.catalog().rungById(set.rungId)?.name;
         const possible = set.reps + (set.reserve ?? 0);
         return {
           set,
-          name: catalog.exerciseById(set.exerciseId)?.name ?? set.exerciseId,
+          name: this.people.view.catalog().exerciseById(set.exerciseId)?.name ?? set.exerciseId,
           version: rung ?? '',
           load: set.loadKg === undefined ? 'body weight' : formatLoad(set.loadKg, this.unit()),
           left: set.reserve === undefined ? '?' : String(set.reserve),
@@ -214,9 +214,11 @@ export class PeopleScreen {
   /** Versions of the drafted exercise, where its body weight depends on them. */
   protected readonly rungs = computed(() => {
     const id = this.draft().exerciseId || this.people.exercise()?.id;
-    const exercise = id === undefined ? undefined : catalog.exerciseById(id);
+    const exercise = id === undefined ? undefined : this.people.view.catalog().exerciseById(id);
     if (!exercise?.bodyLoad) return [];
-    return catalog.versions.flatMap(({ rung }) => (rung?.exerciseId === exercise.id ? [rung] : []));
+    return this.people.view
+      .catalog()
+      .versions.flatMap(({ rung }) => (rung?.exerciseId === exercise.id ? [rung] : []));
   });
 
   protected write(part: Partial<SetText>): void {

@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import {
-  catalog,
   CONDITION_WORDS,
   conditionSchema,
   participantSchema,
@@ -9,7 +8,9 @@ import {
   readinessOf,
   TIERS,
   type CheckKind,
+  LEVERS,
   type Condition,
+  type LeverKind,
   type Participant,
   type Pattern,
   type Readiness,
@@ -26,10 +27,6 @@ import { PeopleStore } from './people-store';
 
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const CHECK_KINDS = Object.keys(CHECKS) as CheckKind[];
-const LADDERS = [...catalog.ladders.values()];
-const PATTERNS = patternSchema.options.filter((pattern) =>
-  LADDERS.some((ladder) => ladder.pattern === pattern),
-);
 
 const VERDICT_WORDS = {
   clear: 'Clear to start.',
@@ -60,16 +57,31 @@ export class Profile {
     });
   });
 
+  private readonly allLadders = computed(() => [...this.people.view.catalog().ladders.values()]);
+
   protected readonly patterns = computed(() =>
-    PATTERNS.map((pattern) => ({
-      pattern,
-      words: PATTERN_WORDS[pattern],
-      tier: this.person()?.tiers[pattern],
-    })),
+    patternSchema.options
+      .filter((pattern) => this.allLadders().some((ladder) => ladder.pattern === pattern))
+      .map((pattern) => ({
+        pattern,
+        words: PATTERN_WORDS[pattern],
+        tier: this.person()?.tiers[pattern],
+      })),
   );
 
   protected readonly ladders = computed(() =>
-    LADDERS.map((ladder) => ({ ladder, standing: this.person()?.rungs[ladder.id] })),
+    this.allLadders().map((ladder) => {
+      const standing = this.person()?.rungs[ladder.id];
+      const rung = ladder.rungs.find(({ id }) => id === standing);
+      const own = this.person()?.levers?.[ladder.id];
+      const levers = (Object.entries(rung?.levers ?? {}) as [LeverKind, number][]).map(([lever, value]) => ({
+        lever,
+        name: LEVERS[lever].name,
+        unit: LEVERS[lever].unit,
+        value: own?.[lever] ?? value,
+      }));
+      return { ladder, standing, levers };
+    }),
   );
 
   protected readonly kits = computed(() =>
@@ -101,7 +113,7 @@ export class Profile {
         .filter((check) => check.kind === kind)
         .sort((a, b) => b.date.localeCompare(a.date))[0];
       const suggestion = suggestions.find((own) => own.kind === kind);
-      const rung = suggestion && catalog.rungById(suggestion.rungId);
+      const rung = suggestion && this.people.view.catalog().rungById(suggestion.rungId);
       return {
         kind,
         ...CHECKS[kind],
@@ -140,7 +152,29 @@ export class Profile {
 
   protected setRung(ladderId: string, rungId: string): void {
     const { [ladderId]: _old, ...others } = this.person()?.rungs ?? {};
-    this.set({ rungs: rungId === '' ? others : { ...others, [ladderId]: rungId } }, 'rung');
+    const { [ladderId]: _moved, ...levers } = this.person()?.levers ?? {};
+    this.set({ rungs: rungId === '' ? others : { ...others, [ladderId]: rungId }, levers }, 'rung');
+  }
+
+  /** Between two rungs: how far a lever has moved for them. */
+  protected setLever(ladderId: string, lever: LeverKind, text: string): void {
+    const all = this.person()?.levers ?? {};
+    const value = Number(text.replace(',', '.'));
+    const exercise = this.exerciseOn(ladderId);
+    const range = exercise?.levers.find((known) => known.lever === lever);
+    if (range && !(value >= range.from && value <= range.to)) {
+      this.problem.set(
+        `${exercise?.name ?? ''}: ${LEVERS[lever].name} goes from ${range.from} to ${range.to} ${LEVERS[lever].unit}.`,
+      );
+      return;
+    }
+    this.set({ levers: { ...all, [ladderId]: { ...all[ladderId], [lever]: value } } }, 'lever');
+  }
+
+  private exerciseOn(ladderId: string) {
+    const { ladders, exercises } = this.people.view.catalog();
+    const standing = this.person()?.rungs[ladderId];
+    return exercises.get(ladders.get(ladderId)?.rungs.find(({ id }) => id === standing)?.exerciseId ?? '');
   }
 
   protected setCaution(condition: Condition, on: boolean): void {

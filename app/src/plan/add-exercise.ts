@@ -4,13 +4,15 @@ import {
   Component,
   computed,
   type ElementRef,
+  inject,
   input,
   output,
   signal,
   viewChild,
 } from '@angular/core';
 import { MatAutocompleteModule, type MatAutocompleteSelectedEvent } from '@angular/material/autocomplete';
-import { LIBRARY_EXERCISES, LIBRARY_LADDERS, type SlotSource } from '@dray/core';
+import type { Catalog, SlotSource } from '@dray/core';
+import { ViewStore } from '../state/view-store';
 
 interface Choice {
   readonly name: string;
@@ -18,18 +20,23 @@ interface Choice {
   readonly source: SlotSource;
 }
 
-const CHOICES: readonly Choice[] = [
-  ...LIBRARY_LADDERS.map(({ id, name, rungs }): Choice => ({
-    name,
-    kind: `ladder, ${rungs.length} rungs`,
-    source: { kind: 'ladder', ladderId: id },
-  })),
-  ...LIBRARY_EXERCISES.map(({ id, name }): Choice => ({
-    name,
-    kind: 'the same for all',
-    source: { kind: 'exercise', exerciseId: id },
-  })),
-];
+/** More than a screen of names helps nobody: another letter does. */
+const MOST_SHOWN = 40;
+
+function choicesOf({ ladders, exercises }: Catalog): Choice[] {
+  return [
+    ...[...ladders.values()].map(({ id, name, rungs }): Choice => ({
+      name,
+      kind: `ladder, ${rungs.length} rungs`,
+      source: { kind: 'ladder', ladderId: id },
+    })),
+    ...[...exercises.values()].map(({ id, name }): Choice => ({
+      name,
+      kind: 'the same for all',
+      source: { kind: 'exercise', exerciseId: id },
+    })),
+  ];
+}
 
 /** Type a few letters, Enter: a ladder or an exercise stands in the block. */
 @Component({
@@ -49,7 +56,7 @@ const CHOICES: readonly Choice[] = [
       (keydown.enter)="chooseFirst()"
     />
     <mat-autocomplete #auto autoActiveFirstOption (optionSelected)="choose($event)">
-      @for (choice of matching(); track choice.name) {
+      @for (choice of matching(); track choice.kind + choice.name) {
         <mat-option [value]="choice">
           {{ choice.name }} <span class="unit">{{ choice.kind }}</span>
         </mat-option>
@@ -78,10 +85,14 @@ export class AddExercise {
   readonly left = output<void>();
 
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
+  private readonly view = inject(ViewStore);
+  private readonly choices = computed(() => choicesOf(this.view.catalog()));
   protected readonly typed = signal('');
   protected readonly matching = computed(() => {
     const words = this.typed().toLowerCase().split(/\s+/).filter(Boolean);
-    return CHOICES.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)));
+    return this.choices()
+      .filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)))
+      .slice(0, MOST_SHOWN);
   });
 
   constructor() {

@@ -4,7 +4,6 @@ import {
   addSlot,
   BLOCKS,
   blockRounds,
-  catalog,
   editBlock,
   editSlot,
   formatPrescription,
@@ -103,7 +102,7 @@ export const PlanStore = signalStore(
           slots: block.slots.map((slot) => ({
             slot,
             letter: letters.get(slot.id) ?? '',
-            name: slotName(slot, catalog),
+            name: slotName(slot, view.catalog()),
             grouped: BLOCKS[block.kind].grouped,
           })),
         }));
@@ -111,7 +110,7 @@ export const PlanStore = signalStore(
       timelines: computed(() => {
         const session = view.session();
         return session
-          ? TIERS.map((tier) => ({ tier, timeline: sessionTimeline(session, tier, catalog) }))
+          ? TIERS.map((tier) => ({ tier, timeline: sessionTimeline(session, tier, view.catalog()) }))
           : [];
       }),
       scheme: computed(() => {
@@ -127,7 +126,7 @@ export const PlanStore = signalStore(
     }
     function nameOf(slotId: string): string {
       const slot = store.slots().find(({ id }) => id === slotId);
-      return slot ? slotName(slot, catalog) : '';
+      return slot ? slotName(slot, store.view.catalog()) : '';
     }
     return {
       select(slotId: string, tier?: Tier): void {
@@ -200,8 +199,8 @@ export const PlanStore = signalStore(
       },
 
       addSlot(blockId: string, source: SlotSource): string {
-        const slot = newSlot(crypto.randomUUID(), source, catalog);
-        edit(`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
+        const slot = newSlot(crypto.randomUUID(), source, store.view.catalog());
+        edit(`add ${slotName(slot, store.view.catalog())}`, (session) => addSlot(session, blockId, slot));
         patchState(store, { selectedSlotId: slot.id });
         return slot.id;
       },

@@ -11,7 +11,6 @@ import {
 import { NgTemplateOutlet } from '@angular/common';
 import {
   BLOCKS,
-  catalog,
   formatClock,
   SCHEME_WORDS,
   slotName,
@@ -91,7 +90,7 @@ export class PlanScreen {
 
   protected readonly selectedName = computed(() => {
     const slot = this.plan.selected();
-    return slot ? slotName(slot, catalog) : '';
+    return slot ? slotName(slot, this.plan.view.catalog()) : '';
   });
 
   protected readonly selectedLetter = computed(() => {

@@ -16,6 +16,8 @@ import { reconcile } from '../data/reconcile';
 import { DocumentStore } from '../state/document-store';
 
 const LIST_WORDS = {
+  exercises: 'exercises of your own',
+  ladders: 'ladders of your own',
   participants: 'people',
   kits: 'kits',
   sessions: 'sessions',

@@ -1,5 +1,5 @@
 import { computed, effect, inject } from '@angular/core';
-import { createResolver, weeksOf } from '@dray/core';
+import { catalogOf, createResolver, weeksOf } from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -20,6 +20,7 @@ interface ViewState {
 }
 
 const INITIAL: ViewState = { chosenSessionId: undefined, chosenWeek: 1, loosening: false };
+const NOTHING_OWN = { exercises: [], ladders: [] };
 const DEVICE_KEY = 'view';
 
 /** Which session and week all screens look at, and what the resolver makes of them. */
@@ -38,6 +39,8 @@ export const ViewStore = signalStore(
       return sessions.find(({ id }) => id === chosenSessionId()) ?? sessions[0];
     }),
     unit: computed(() => documents.document()?.settings.unit ?? 'kg'),
+    /** What ships, and the coach's own beside it. */
+    catalog: computed(() => catalogOf(documents.document() ?? NOTHING_OWN)),
   })),
   withComputed(({ documents, session, chosenWeek }) => ({
     weeks: computed(() => {

@@ -6,7 +6,7 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
     where: 'Everywhere',
     keys: [
       ['1 2 3', 'plan, board, card'],
-      ['7 8', 'people, kit'],
+      ['7 8 9', 'people, kit, ladders'],
       ['Ctrl Z, Ctrl Y', 'undo, redo'],
       ['?', 'this list'],
     ],

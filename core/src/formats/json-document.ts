@@ -1,4 +1,5 @@
-import { catalog } from '../library';
+import { CatalogError, type Catalog } from '../ladder';
+import { catalogOf } from '../library';
 import {
   DOCUMENT_VERSION,
   documentSchema,
@@ -49,6 +50,8 @@ export function parseDocument(json: string): ParsedDocument {
   }
   const checked = documentSchema.safeParse(migrateDocument(data));
   if (!checked.success) return { ok: false, problems: checked.error.issues.map(problemFrom) };
+  const catalog = catalogFrom(checked.data);
+  if (typeof catalog === 'string') return { ok: false, problems: [{ path: 'ladders', sentence: catalog }] };
   const problems = checkReferences(checked.data, catalog);
   return problems.length > 0 ? { ok: false, problems } : { ok: true, document: checked.data };
 }
@@ -62,6 +65,16 @@ export function tooLargeSentence(bytes: number): string {
 /** A document as the text of a file; `parseDocument` gives the same document back. */
 export function serializeDocument(document: DrayDocument): string {
   return `${JSON.stringify(document, null, 2)}\n`;
+}
+
+/** The library with the document's own beside it, or what does not fit together. */
+function catalogFrom(document: DrayDocument): Catalog | string {
+  try {
+    return catalogOf(document);
+  } catch (error) {
+    if (error instanceof CatalogError) return error.message;
+    throw error;
+  }
 }
 
 function refused(sentence: string): ParsedDocument {

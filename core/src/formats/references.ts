@@ -17,6 +17,8 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
     return seen;
   };
 
+  unique('exercises', ids(document.exercises));
+  unique('ladders', ids(document.ladders));
   const kits = unique('kits', ids(document.kits));
   const participants = unique('participants', ids(document.participants));
   const sessions = unique('sessions', ids(document.sessions));

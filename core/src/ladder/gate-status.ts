@@ -1,4 +1,5 @@
 import type { LogEntry, Rung } from '../model';
+import { gateWords } from './gate-words';
 
 export interface GateStatus {
   /** Nothing is missing. */
@@ -19,6 +20,8 @@ export interface GateStatus {
 export function gateStatus(rung: Rung, log: readonly LogEntry[]): GateStatus {
   const { gate } = rung;
   const own = log.filter(({ rungId }) => rungId === rung.id);
+  if (own.length === 0)
+    return { open: false, visits: 0, missing: [`${gateWords(gate)}; nothing logged yet`] };
   const wanted = gate.reps ?? gate.seconds ?? 0;
   const counted = gate.reps === undefined ? 'seconds' : 'reps';
   const made = (entry: LogEntry) =>

@@ -1,6 +1,7 @@
 import { catalog } from '../library';
 import type { LogEntry } from '../model';
 import { gateStatus } from './gate-status';
+import { gateWords } from './gate-words';
 
 const rung = catalog.rungById('squat-free')!;
 const entry = (date: string, set: number, amount: number, part: Partial<LogEntry> = {}): LogEntry => ({
@@ -32,7 +33,10 @@ describe('gateStatus', () => {
   });
 
   it('says in words what is missing', () => {
-    expect(gateStatus(rung, []).missing[0]).toContain(`a set of ${wanted}`);
+    expect(gateStatus(rung, []).missing).toEqual([`${gateWords(rung.gate)}; nothing logged yet`]);
+    expect(gateStatus(rung, visit('2026-11-03', wanted - 2)).missing[0]).toContain(
+      `a set of ${wanted} with ${rung.gate.reserve} left, the best so far is ${wanted - 2}`,
+    );
     const once = gateStatus(rung, visit('2026-11-03', wanted));
     expect(once).toEqual({ open: false, visits: 1, missing: ['1 more visit like that'] });
     const fewSets = gateStatus(rung, visit('2026-11-03', wanted, 1));

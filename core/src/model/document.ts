@@ -1,5 +1,7 @@
 import * as z from 'zod';
+import { ownExerciseSchema } from './exercise';
 import { kitSchema } from './kit';
+import { ladderSchema } from './ladder';
 import { logEntrySchema } from './log';
 import { overrideSchema } from './override';
 import { participantSchema } from './participant';
@@ -18,6 +20,9 @@ export const documentSchema = z.strictObject({
   format: z.literal('dray'),
   version: z.literal(DOCUMENT_VERSION),
   settings: settingsSchema,
+  /** The coach's own exercises and ladders, beside those that ship; they travel in the document. */
+  exercises: z.array(ownExerciseSchema),
+  ladders: z.array(ladderSchema),
   kits: z.array(kitSchema),
   participants: z.array(participantSchema),
   sessions: z.array(sessionSchema),

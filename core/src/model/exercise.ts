@@ -110,3 +110,7 @@ export const coachingSchema = z.strictObject({
 export type Coaching = z.infer<typeof coachingSchema>;
 /** By exercise id. */
 export type CoachingWords = Readonly<Record<string, Coaching>>;
+
+/** An exercise of the coach's own: facts and words in one. */
+export const ownExerciseSchema = exerciseSchema.extend({ words: coachingSchema });
+export type OwnExercise = z.infer<typeof ownExerciseSchema>;

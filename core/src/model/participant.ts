@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { leverSettingsSchema } from './lever';
 import {
   conditionSchema,
   formulaSchema,
@@ -92,6 +93,8 @@ export const participantSchema = z.strictObject({
   tiers: z.partialRecord(patternSchema, tierSchema),
   /** Ladder id → rung id, where they stand on it. */
   rungs: z.record(idSchema, idSchema),
+  /** Ladder id → where a lever stands for them, between the rung they stand on and the next. */
+  levers: z.record(idSchema, leverSettingsSchema).optional(),
   kitIds: z.array(idSchema).max(10),
   cautions: z.array(cautionSchema).max(10),
   knownSets: z.array(knownSetSchema).max(200),

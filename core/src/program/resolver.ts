@@ -12,7 +12,7 @@ import type {
 } from '../model';
 import { ownedFrom, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
-import { catalog as shipped } from '../library';
+import { catalogOf } from '../library';
 import { slotLetters, slotName } from '../plan';
 import { evidenceFor, nextAsk } from '../progress';
 import {
@@ -80,8 +80,8 @@ interface PersonCache {
 
 const NONE: readonly never[] = [];
 
-/** A resolver over the library that ships, or another catalog. */
-export function createResolver(catalog: Catalog = shipped): Resolver {
+/** A resolver over the library that ships with the document's own beside it, or over another catalog. */
+export function createResolver(fixed?: Catalog): Resolver {
   const people = new Map<string, PersonCache>();
   const sets = new Map<string, { kits: readonly Kit[]; loads: SharedLoads }>();
 
@@ -95,10 +95,14 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
     return fresh.loads;
   }
 
-  function personCache(participant: Participant, { kits, history, asOf }: Circumstances): PersonCache {
+  function personCache(
+    participant: Participant,
+    { catalog, kits, history, asOf }: Circumstances,
+  ): PersonCache {
     const known = people.get(participant.id);
     const same =
       known?.participant === participant &&
+      known.context.catalog === catalog &&
       known.asOf === asOf &&
       sameItems(known.kits, kits) &&
       sameItems(known.history, history);
@@ -186,7 +190,8 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
     const program = programOf(document, session.id);
     const overrides = groupBy(document.overrides, cellKey);
     const log = groupBy(document.log, cellKey);
-    const circumstances = circumstancesIn(document, program);
+    const catalog = fixed ?? catalogOf(document);
+    const circumstances = circumstancesIn(document, program, catalog);
     const columns = columnsOf(session, catalog);
     return {
       columns,
@@ -235,7 +240,11 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
       const session = sessionOf(document, sessionId);
       const slot = session.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === cell.slotId);
       if (!participant || !slot || cell.status !== 'ready') return NONE;
-      const circumstances = circumstancesIn(document, programOf(document, sessionId));
+      const circumstances = circumstancesIn(
+        document,
+        programOf(document, sessionId),
+        fixed ?? catalogOf(document),
+      );
       const { context } = personCache(participant, circumstances(participant));
       return alternativesFor(cell, slot, { ...context, unit: unit ?? document.settings.unit });
     },
@@ -244,6 +253,7 @@ export function createResolver(catalog: Catalog = shipped): Resolver {
 
 /** What of a document bears on one person, beside themselves. */
 interface Circumstances {
+  readonly catalog: Catalog;
   readonly kits: readonly Kit[];
   readonly history: readonly LogEntry[];
   readonly asOf: string | undefined;
@@ -256,12 +266,14 @@ interface Circumstances {
 function circumstancesIn(
   document: DrayDocument,
   program: Program | undefined,
+  catalog: Catalog,
 ): (participant: Participant) => Circumstances {
   const kits = new Map(document.kits.map((kit) => [kit.id, kit]));
   const asOf = program?.startDate;
   const before = asOf === undefined ? document.log : document.log.filter(({ date }) => date < asOf);
   const history = groupBy(before, ({ participantId }) => participantId);
   return ({ id, kitIds }) => ({
+    catalog,
     kits: kitIds.flatMap((kitId) => kits.get(kitId) ?? NONE),
     history: history.get(id) ?? NONE,
     asOf,

@@ -1,5 +1,5 @@
-import type { Prescription, Slot, Tier } from '../model';
-import { PATTERN_WORDS, PROP_WORDS } from '../model';
+import type { LeverKind, Participant, Prescription, Slot, Tier } from '../model';
+import { LEVERS, PATTERN_WORDS, PROP_WORDS } from '../model';
 import {
   applyCautions,
   cautionSubjects,
@@ -18,7 +18,9 @@ import {
   tierFor,
   tierSteps,
   versionOfExercise,
+  withLever,
   type RankedSubstitute,
+  type RungChoice,
   type Version,
 } from '../ladder';
 import type { Mark, TraceStep, Warning } from './cell';
@@ -154,7 +156,7 @@ class Placing {
     const ladder = catalog.ladders.get(source.ladderId);
     const choice = ladder && chooseRung(participant, ladder, catalog.ladders);
     const version = choice && catalog.versionByRung.get(choice.rung.id);
-    return version && { version, tier: choice.rung.tier, choice };
+    return version && { version: fineTuned(version, choice, participant), tier: choice.rung.tier, choice };
   }
 
   /** Step 2: as it is, adapted, a rung further down, or the best substitute. */
@@ -391,6 +393,19 @@ class Placing {
       limits: allowed?.limits ?? NO_LIMITS,
     };
   }
+}
+
+/** A person may stand between two rungs: their own lever setting counts on the rung they stand on. */
+function fineTuned(version: Version, { by }: RungChoice, participant: Participant): Version {
+  const own = participant.levers?.[version.ladderId ?? ''];
+  if (by !== 'standing' || !own) return version;
+  let tuned = version;
+  for (const [lever, value] of Object.entries(own) as [LeverKind, number][]) {
+    const range = version.exercise.levers.find((known) => known.lever === lever);
+    if (!range || value < range.from || value > range.to || value === version.levers[lever]) continue;
+    tuned = withLever(tuned, lever, value, `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`);
+  }
+  return tuned;
 }
 
 function unrestricted(version: Version): Allowed {

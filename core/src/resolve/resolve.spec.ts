@@ -92,6 +92,21 @@ describe('resolve', () => {
     expect(cell.marks.map(({ words }) => words).join()).toContain('too heavy');
   });
 
+  it('lets a person stand between two rungs by their own lever setting', () => {
+    const between = aParticipant({
+      rungs: { 'press-up': 'press-counter' },
+      levers: { 'press-up': { surfaceHeight: 60 } },
+    });
+    const cell = ready(between, everyProp(), 'press-up');
+    expect(cell.version.levers.surfaceHeight).toBe(60);
+    expect(cell.version.name).toContain('surface 60 cm');
+    const outside = aParticipant({
+      rungs: { 'press-up': 'press-counter' },
+      levers: { 'press-up': { surfaceHeight: 900 } },
+    });
+    expect(ready(outside, everyProp(), 'press-up').version.levers.surfaceHeight).toBe(90);
+  });
+
   it('steps down the ladder for a caution before it looks elsewhere', () => {
     const person = aParticipant({ cautions: [{ condition: 'lowBoneDensity' }] });
     const cell = ready(person, [...pairs(4, 6), ...everyProp()], 'row');

@@ -1,0 +1,88 @@
+import { TestBed } from '@angular/core/testing';
+import { parseDocument, serializeDocument } from '@dray/core';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser } from '../testing';
+import { LaddersStore } from './ladders-store';
+
+describe('LaddersStore', () => {
+  let db: DrayDb;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    await openedDocuments();
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  const store = () => TestBed.runInInjectionContext(() => new LaddersStore());
+
+  it('shows who stands where', () => {
+    const ladders = store();
+    ladders.show('press-up');
+    const standing = Object.fromEntries(ladders.climb().map(({ rung, standing: names }) => [rung.id, names]));
+    expect(standing['press-floor']).toEqual(['Tamsin', 'Juno']);
+    expect(standing['press-counter']).toEqual(['Odile']);
+  });
+
+  it('finds by muscle, prop and position, without floor, jumping or noise', () => {
+    const ladders = store();
+    const found = () => ladders.list().map(({ ladder }) => ladder.id);
+    ladders.find({ text: 'inner thigh' });
+    expect(found()).toContain('hip-closing');
+    expect(found()).not.toContain('press-up');
+    ladders.find({ text: 'overhead bar' });
+    expect(found()).toContain('pull-up');
+    ladders.find({ text: '', noFloor: true });
+    expect(found()).not.toContain('trunk-curl');
+    ladders.find({ noFloor: false, noJumping: true, quiet: true });
+    expect(ladders.list().find(({ ladder }) => ladder.id === 'hops')).toBeUndefined();
+  });
+
+  it('looks for substitutes somebody may do with what they own', () => {
+    const ladders = store();
+    ladders.show('overhead-press');
+    ladders.showRung('overhead-standing');
+    const everybody = ladders.substitutes().map(({ version }) => version.exercise.id);
+    ladders.lookFor('wendel');
+    const wendel = ladders.substitutes();
+    expect(everybody).toContain('seated-press');
+    for (const { version } of wendel) {
+      expect(version.demands).not.toContain('overhead');
+      expect(version.exercise.loading?.required ?? false).toBeFalse();
+    }
+  });
+
+  it('copies a ladder to be changed; ours stays, theirs travels in the document', () => {
+    const ladders = store();
+    ladders.show('curtsy');
+    ladders.copy();
+    expect(ladders.own()).toBeTrue();
+    const id = ladders.ladder()!.id;
+    ladders.changeRung(ladders.climb()[0]!.rung.id, { name: 'tapping, hand on the wall' });
+    ladders.moveRung(ladders.climb()[0]!.rung.id, 1);
+    ladders.addRung('side-lunge');
+    ladders.writeExercise();
+    ladders.changeExercise({ name: 'Side lunge to the bench' });
+    expect(ladders.climb().map(({ rung }) => rung.name)[1]).toBe('tapping, hand on the wall');
+    expect(ladders.detail()?.exercise.name).toBe('Side lunge to the bench');
+    const read = parseDocument(serializeDocument(ladders.documents.document()!));
+    expect(read.ok && read.document.ladders.map((own) => own.id)).toEqual([id]);
+    expect(read.ok && read.document.exercises.length).toBe(1);
+    expect(ladders.view.catalog().ladders.get('curtsy')?.rungs[0]?.name).toBe('tapping behind');
+  });
+
+  it('says at once what does not fit, and keeps what stood', () => {
+    const ladders = store();
+    ladders.show('curtsy');
+    ladders.copy();
+    const before = ladders.documents.document()?.ladders;
+    const [first] = ladders.climb();
+    ladders.changeRung(first!.rung.id, { name: '' });
+    expect(ladders.problem()).toContain('our way');
+    ladders.changeRung(first!.rung.id, { levers: { jumpHeight: 20 } });
+    expect(ladders.problem()).toContain('does not have');
+    expect(ladders.documents.document()?.ladders).toBe(before);
+  });
+});

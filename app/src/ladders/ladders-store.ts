@@ -1,0 +1,399 @@
+import { computed, inject } from '@angular/core';
+import {
+  applyCautions,
+  buildCatalog,
+  CatalogError,
+  cautionSubjects,
+  chooseRung,
+  gateWords,
+  LEVERS,
+  LIBRARY_EXERCISES,
+  LIBRARY_LADDERS,
+  ladderSchema,
+  MUSCLE_WORDS,
+  ownedFrom,
+  ownExerciseSchema,
+  PATTERN_WORDS,
+  PROP_WORDS,
+  rankSubstitutes,
+  REP_WORDS,
+  type Coaching,
+  type Exercise,
+  type Ladder,
+  type LeverKind,
+  type OwnExercise,
+  type Participant,
+  type Rung,
+  type Version,
+} from '@dray/core';
+import { gateStatus, LIBRARY_WORDS } from '@dray/core/late';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+
+interface LaddersState {
+  readonly chosenId: string | undefined;
+  readonly chosenRungId: string | undefined;
+  readonly text: string;
+  readonly noFloor: boolean;
+  readonly noJumping: boolean;
+  readonly quiet: boolean;
+  /** For whom substitutes are looked for; everybody and everything when empty. */
+  readonly personId: string;
+  readonly problem: string;
+}
+
+const INITIAL: LaddersState = {
+  chosenId: undefined,
+  chosenRungId: undefined,
+  text: '',
+  noFloor: false,
+  noJumping: false,
+  quiet: false,
+  personId: '',
+  problem: '',
+};
+
+const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
+const POSITION_WORDS: Record<Exercise['position'], string> = {
+  standing: 'standing',
+  seated: 'seated',
+  kneeling: 'kneeling, floor',
+  lying: 'lying, floor',
+  handsAndFeet: 'hands and feet, floor',
+};
+
+/** Everything an exercise can be found by, in words. */
+function findableWords(exercise: Exercise, ladder: Ladder): string {
+  return [
+    ladder.name,
+    exercise.name,
+    PATTERN_WORDS[exercise.pattern],
+    POSITION_WORDS[exercise.position],
+    ...exercise.muscles.map(({ muscle }) => MUSCLE_WORDS[muscle]),
+    ...exercise.needs.flat().map((prop) => PROP_WORDS[prop]),
+  ]
+    .join(' ')
+    .toLowerCase();
+}
+
+/** "hands at 45 cm, range 60 %": where the levers of a rung stand. */
+export function leverWords(levers: Rung['levers']): string {
+  return (Object.entries(levers) as [LeverKind, number][])
+    .map(([lever, value]) => `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`)
+    .join(', ');
+}
+
+export interface ClimbRung {
+  readonly rung: Rung;
+  readonly levers: string;
+  readonly standing: readonly string[];
+  /** Whoever has made the gate and waits for the coach's word. */
+  readonly atGate: readonly string[];
+}
+
+/** Ladders, who stands on them, and the coach's own. */
+export const LaddersStore = signalStore(
+  withState<LaddersState>(INITIAL),
+  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
+  withComputed(({ documents, view, text, noFloor, noJumping, quiet, chosenId }) => {
+    const fits = (exercise: Exercise) =>
+      !(noFloor() && FLOOR.includes(exercise.position)) &&
+      !(noJumping() && exercise.demands.includes('jump')) &&
+      !(quiet() && exercise.impact !== 'none');
+    const list = computed(() => {
+      const words = text().toLowerCase().split(/\s+/).filter(Boolean);
+      const { ladders, exercises } = view.catalog();
+      const own = new Set(documents.document()?.ladders.map(({ id }) => id));
+      return [...ladders.values()].flatMap((ladder) => {
+        const found = ladder.rungs.filter(({ exerciseId, name }) => {
+          const exercise = exercises.get(exerciseId);
+          if (!exercise || !fits(exercise)) return false;
+          const findable = `${findableWords(exercise, ladder)} ${name}`;
+          return words.every((word) => findable.includes(word));
+        });
+        return found.length > 0 ? [{ ladder, found: found.length, own: own.has(ladder.id) }] : [];
+      });
+    });
+    return {
+      list,
+      ladder: computed<Ladder | undefined>(
+        () => view.catalog().ladders.get(chosenId() ?? '') ?? list()[0]?.ladder,
+      ),
+    };
+  }),
+  withComputed(({ documents, view, ladder, chosenRungId, personId }) => {
+    const climb = computed<ClimbRung[]>(() => {
+      const current = ladder();
+      const document = documents.document();
+      if (!current || !document) return [];
+      const standing = (person: Participant) => chooseRung(person, current, view.catalog().ladders)?.rung.id;
+      return current.rungs.map((rung) => {
+        const here = document.participants.filter((person) => standing(person) === rung.id);
+        const log = (id: string) => document.log.filter((entry) => entry.participantId === id);
+        return {
+          rung,
+          levers: leverWords(rung.levers),
+          standing: here.map(({ name }) => name),
+          atGate: here.filter(({ id }) => gateStatus(rung, log(id)).open).map(({ name }) => name),
+        };
+      });
+    });
+    const rung = computed(
+      () => ladder()?.rungs.find(({ id }) => id === chosenRungId()) ?? ladder()?.rungs[0],
+    );
+    const version = computed(() => view.catalog().versionByRung.get(rung()?.id ?? ''));
+    const person = computed(() => documents.document()?.participants.find(({ id }) => id === personId()));
+    return {
+      climb,
+      rung,
+      person,
+      own: computed(() => documents.document()?.ladders.some(({ id }) => id === ladder()?.id) ?? false),
+      detail: computed(() => {
+        const current = version();
+        const at = rung();
+        if (!current || !at) return undefined;
+        const { exercise } = current;
+        const { ladders } = view.catalog();
+        return {
+          exercise,
+          ownExercise: documents.document()?.exercises.some(({ id }) => id === exercise.id) ?? false,
+          words: wordsOf(exercise.id, documents.document()?.exercises ?? []),
+          gate: gateWords(at.gate),
+          seen: at.gate.seen ?? [],
+          rep: exercise.rep ?? REP_WORDS[exercise.laterality],
+          needs: current.needs.map((need) => need.map((prop) => PROP_WORDS[prop]).join(' or ')),
+          muscles: exercise.muscles.map(({ muscle, share }) => ({ words: MUSCLE_WORDS[muscle], share })),
+          waits: at.prerequisites.map(({ ladderId, rungId }) => {
+            const other = ladders.get(ladderId);
+            return `${other?.name ?? ladderId}: ${other?.rungs.find(({ id }) => id === rungId)?.name ?? rungId}`;
+          }),
+        };
+      }),
+      /** Who is through or how far, for the rung on screen. */
+      progress: computed(() => {
+        const at = rung();
+        const document = documents.document();
+        if (!at || !document) return [];
+        return climb()
+          .find((own) => own.rung.id === at.id)
+          ?.standing.map((name) => {
+            const id = document.participants.find((own) => own.name === name)?.id;
+            const { open, missing } = gateStatus(
+              at,
+              document.log.filter((entry) => entry.participantId === id),
+            );
+            return { name, words: open ? 'through the gate' : `still needs ${missing.join('; ')}` };
+          });
+      }),
+      substitutes: computed(() => {
+        const current = version();
+        const document = documents.document();
+        if (!current || !document) return [];
+        const somebody = person();
+        const kits = document.kits.filter(({ id }) => somebody?.kitIds.includes(id));
+        const owned = ownedFrom(kits, somebody);
+        const subjects = somebody ? cautionSubjects(somebody) : [];
+        const holds = (candidate: Version) =>
+          !somebody ||
+          (candidate.exercise.loading?.holds ?? []).some(
+            (hold) => owned.loads(hold, candidate.exercise.loading?.band).length > 0,
+          );
+        return rankSubstitutes(current, {
+          catalog: view.catalog(),
+          tier: 'advanced',
+          allowed: (candidate) => {
+            const verdict = applyCautions(candidate, subjects, view.catalog());
+            if (verdict.kind === 'blocked') return undefined;
+            if (somebody && owned.missing(verdict.version.needs).length > 0) return undefined;
+            return candidate.exercise.loading?.required && !holds(candidate) ? undefined : verdict.version;
+          },
+          loadFit: (candidate) => (candidate.exercise.loading && holds(candidate) ? 1 : 0.4),
+        }).slice(0, 8);
+      }),
+    };
+  }),
+  withMethods((store) => {
+    /** Puts the coach's own ladders and exercises in place, unless something does not fit together. */
+    function keep(
+      label: string,
+      change: (own: { exercises: OwnExercise[]; ladders: Ladder[] }) => void,
+    ): boolean {
+      const document = store.documents.document();
+      if (!document) return false;
+      const own = { exercises: [...document.exercises], ladders: [...document.ladders] };
+      change(own);
+      const problem = problemIn(own);
+      patchState(store, { problem: problem ?? '' });
+      if (problem !== undefined) return false;
+      store.documents.edit(label, (before) => ({ ...before, ...own }));
+      return true;
+    }
+    function replace<Thing extends { readonly id: string }>(list: Thing[], thing: Thing): void {
+      const at = list.findIndex(({ id }) => id === thing.id);
+      if (at >= 0) list[at] = thing;
+    }
+    return {
+      show(ladderId: string): void {
+        patchState(store, { chosenId: ladderId, chosenRungId: undefined, problem: '' });
+      },
+      showRung(rungId: string): void {
+        patchState(store, { chosenRungId: rungId, problem: '' });
+      },
+      find(part: Partial<Pick<LaddersState, 'text' | 'noFloor' | 'noJumping' | 'quiet'>>): void {
+        patchState(store, part);
+      },
+      lookFor(personId: string): void {
+        patchState(store, { personId });
+      },
+
+      /** A ladder of ours becomes one of the coach's, free to be changed; ours stays. */
+      copy(): void {
+        const ladder = store.ladder();
+        if (!ladder) return;
+        const id = crypto.randomUUID();
+        const rungs = ladder.rungs.map((rung) => ({ ...rung, id: crypto.randomUUID() }));
+        const copied = { ...ladder, id, name: `${ladder.name}, our way`, rungs };
+        if (keep(`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
+          patchState(store, { chosenId: id, chosenRungId: undefined });
+        }
+      },
+
+      changeLadder(label: string, part: Partial<Ladder>): void {
+        const ladder = store.ladder();
+        if (ladder) keep(label, ({ ladders }) => replace(ladders, { ...ladder, ...part }));
+      },
+
+      changeRung(rungId: string, part: Partial<Rung>): void {
+        const ladder = store.ladder();
+        if (!ladder) return;
+        const rungs = ladder.rungs.map((rung) => (rung.id === rungId ? { ...rung, ...part } : rung));
+        keep('change a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      },
+
+      moveRung(rungId: string, by: 1 | -1): void {
+        const ladder = store.ladder();
+        const at = ladder?.rungs.findIndex(({ id }) => id === rungId) ?? -1;
+        const rung = ladder?.rungs[at];
+        if (!ladder || !rung || at + by < 0 || at + by >= ladder.rungs.length) return;
+        const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
+        rungs.splice(at + by, 0, rung);
+        keep('move a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      },
+
+      removeRung(rungId: string): void {
+        const ladder = store.ladder();
+        if (!ladder) return;
+        const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
+        keep('take out a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+        patchState(store, { chosenRungId: undefined });
+      },
+
+      addRung(exerciseId: string): void {
+        const ladder = store.ladder();
+        const exercise = store.view.catalog().exercises.get(exerciseId);
+        const last = ladder?.rungs.at(-1);
+        if (!ladder || !exercise) return;
+        const rung: Rung = {
+          id: crypto.randomUUID(),
+          exerciseId,
+          name: exercise.name.toLowerCase(),
+          tier: last?.tier ?? 'beginner',
+          levers: {},
+          needs: [],
+          spares: [],
+          gate: { sets: 3, reps: 10, reserve: 2, visits: 2 },
+          prerequisites: [],
+        };
+        if (
+          keep('add a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs: [...ladder.rungs, rung] }))
+        ) {
+          patchState(store, { chosenRungId: rung.id });
+        }
+      },
+
+      removeLadder(): void {
+        const id = store.ladder()?.id;
+        const used = store.documents
+          .document()
+          ?.sessions.some(({ blocks }) =>
+            blocks.some(({ slots }) =>
+              slots.some(({ source }) => source.kind === 'ladder' && source.ladderId === id),
+            ),
+          );
+        if (used) {
+          patchState(store, { problem: 'A session uses this ladder: take it out of the plan first.' });
+          return;
+        }
+        if (
+          keep('take out a ladder', (own) => (own.ladders = own.ladders.filter((ladder) => ladder.id !== id)))
+        ) {
+          patchState(store, { chosenId: undefined, chosenRungId: undefined });
+        }
+      },
+
+      /** The rung's exercise, written anew by the coach, in its place on the coach's ladder. */
+      writeExercise(): void {
+        const exercise = store.detail()?.exercise;
+        const words = store.detail()?.words;
+        const ladder = store.ladder();
+        const rung = store.rung();
+        if (!exercise || !words || !ladder || !rung) return;
+        const id = crypto.randomUUID();
+        keep('write an exercise', (own) => {
+          own.exercises.push({ ...exercise, id, name: `${exercise.name}, our way`, words });
+          const rungs = ladder.rungs.map((other) =>
+            other.id === rung.id ? { ...other, exerciseId: id } : other,
+          );
+          replace(own.ladders, { ...ladder, rungs });
+        });
+      },
+
+      changeExercise(part: Partial<OwnExercise>): void {
+        const exercise = store.documents
+          .document()
+          ?.exercises.find(({ id }) => id === store.detail()?.exercise.id);
+        if (exercise)
+          keep('change an exercise', ({ exercises }) => replace(exercises, { ...exercise, ...part }));
+      },
+    };
+  }),
+);
+
+/** What a coach says of an exercise, ours or theirs. */
+export function wordsOf(exerciseId: string, own: readonly OwnExercise[]): Coaching | undefined {
+  return LIBRARY_WORDS[exerciseId] ?? own.find(({ id }) => id === exerciseId)?.words;
+}
+
+/** The first thing that does not fit, in a sentence. */
+function problemIn({
+  exercises,
+  ladders,
+}: {
+  exercises: OwnExercise[];
+  ladders: Ladder[];
+}): string | undefined {
+  for (const exercise of exercises) {
+    const issue = ownExerciseSchema.safeParse(exercise).error?.issues[0];
+    if (issue) return `${exercise.name}, ${issue.path.join(' ')}: ${sentence(issue.message)}`;
+  }
+  for (const ladder of ladders) {
+    const issue = ladderSchema.safeParse(ladder).error?.issues[0];
+    if (issue) return `${ladder.name}, ${issue.path.map(onePlaced).join(' ')}: ${sentence(issue.message)}`;
+  }
+  try {
+    buildCatalog([...LIBRARY_EXERCISES, ...exercises], [...LIBRARY_LADDERS, ...ladders]);
+    return undefined;
+  } catch (error) {
+    if (error instanceof CatalogError) return error.message;
+    throw error;
+  }
+}
+
+function onePlaced(part: PropertyKey): string {
+  return typeof part === 'number' ? String(part + 1) : String(part);
+}
+
+function sentence(message: string): string {
+  return /^[a-z]/.test(message) ? `${message}.` : 'this is too short, too long or out of range.';
+}

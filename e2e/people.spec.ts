@@ -1,0 +1,86 @@
+import { readFile } from 'node:fs/promises';
+import { cell, expect, test } from './coach';
+
+test('a caution and a blood pressure on the profile change the board at once', async ({ page }) => {
+  await page.goto('/people/juno');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await page.getByRole('checkbox', { name: 'sore knee' }).check();
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-thrust')).toContainText('no landing');
+  await page.goto('/people/juno');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await page.getByRole('checkbox', { name: 'high blood pressure' }).check();
+  await page.getByLabel('Systolic, mmHg').fill('190');
+  await page.getByLabel('Systolic, mmHg').blur();
+  await page.getByLabel('Diastolic, mmHg').fill('9');
+  await page.getByLabel('Diastolic, mmHg').blur();
+  await expect(page.getByRole('alert')).toContainText('135 over 85');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('left out');
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('180/110');
+});
+
+test('checks place a person, with the norm beside them', async ({ page }) => {
+  await page.goto('/people/odile');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await page.locator('[data-check="chairStands"]').fill('9');
+  await page.locator('[data-check="chairStands"]').blur();
+  await expect(page.getByText('not met: below 11 is below average at 69')).toBeVisible();
+  await page.locator('[data-check="plankSeconds"]').fill('30');
+  await page.locator('[data-check="plankSeconds"]').blur();
+  await page.getByRole('button', { name: 'put them there' }).click();
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'odile', 'tue-plank')).toContainText('forearms on the floor');
+});
+
+test('the answers before the first session hold the effort down, and say so on the card', async ({
+  page,
+}) => {
+  await page.goto('/people/bram');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await page
+    .getByRole('radiogroup', { name: /Any of these lately/ })
+    .getByLabel('yes')
+    .check();
+  await expect(page.getByTestId('readiness')).toContainText('See a clinician first');
+  await page.goto('/card/bram');
+  await expect(page.getByText('clinician first', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText(/Stop and say so/)).toBeVisible();
+});
+
+test('a roster goes out and comes in, bad lines named', async ({ page }, info) => {
+  await page.goto('/people');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Roster out, CSV' }).click();
+  const file = info.outputPath('roster.csv');
+  await (await download).saveAs(file);
+  expect(await readFile(file, 'utf8')).toContain('Odile');
+  const csv = 'name,body mass\nMaren,64\nPim,heavy\n';
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'new.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(csv),
+  });
+  await expect(page.getByTestId('roster')).toContainText('1 person can join');
+  await expect(page.getByTestId('roster')).toContainText('Line 3');
+  await page.getByRole('button', { name: 'Take them in' }).click();
+  await page.getByRole('link', { name: /^Maren/ }).click();
+  await expect(page.getByRole('heading', { name: 'Maren' })).toBeVisible();
+});
+
+test('a ladder is a climb, found by a muscle, and copied to be changed', async ({ page }) => {
+  await page.goto('/ladders');
+  await page.getByPlaceholder(/find by/).fill('inner thigh');
+  await page.getByRole('button', { name: /^Hip closing/ }).click();
+  await page.getByRole('button', { name: /lying, inner leg/ }).click();
+  await expect(page.getByRole('heading', { name: 'Inner leg raise, lying on the side' })).toBeVisible();
+  await page.getByRole('button', { name: 'Copy to change it' }).click();
+  await page.getByLabel('Name of the ladder').fill('Closing for riders');
+  await page.getByLabel('Name of the ladder').blur();
+  await page.reload();
+  await page.getByRole('button', { name: /^Closing for riders/ }).click();
+  await expect(page.getByRole('button', { name: /^Closing for riders/ })).toContainText('your own');
+  await page.getByLabel('Sets of the gate').fill('99');
+  await page.getByLabel('Sets of the gate').blur();
+  await expect(page.getByRole('alert')).toContainText('Closing for riders');
+});
