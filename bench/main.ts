@@ -3,4 +3,5 @@ import { head } from './table';
 head();
 await import('./core');
 await import('./kit');
+await import('./library');
 await import('./strength');

@@ -20,6 +20,8 @@ const SHOTS = [
   { name: 'kit', route: '/kit', act: (page) => kit(page, /Tamsin/, /one in both hands/) },
   { name: 'kit-band', route: '/kit', size: { width: 1280, height: 1560 }, act: band },
   { name: 'people', route: '/people/juno' },
+  { name: 'people-profile', route: '/people/odile', size: { width: 1280, height: 1300 }, act: profile },
+  { name: 'ladders', route: '/ladders', act: climb },
   { name: 'settings', route: '/settings' },
 ];
 
@@ -37,6 +39,27 @@ async function kit(page, name, hold) {
   await page.getByRole('button', { name }).click();
   await page.getByRole('radio', { name: hold }).click();
   await page.getByTestId('advice').waitFor();
+}
+
+async function profile(page) {
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  for (const [check, result] of [
+    ['chairStands', '13'],
+    ['plankSeconds', '22'],
+    ['oneLegSeconds', '12'],
+  ]) {
+    await page.locator(`[data-check="${check}"]`).fill(result);
+    await page.locator(`[data-check="${check}"]`).blur();
+  }
+}
+
+async function climb(page) {
+  await page
+    .getByRole('button', { name: /^Press-up/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /from the floor/ }).click();
+  await page.getByLabel('Substitutes for').selectOption({ label: 'Wendel' });
 }
 
 async function band(page) {

@@ -26,7 +26,7 @@ import {
   type Rung,
   type Version,
 } from '@dray/core';
-import { gateStatus, LIBRARY_WORDS } from '@dray/core/late';
+import { gateStatus, LIBRARY_WORDS, LOOSENING } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -154,7 +154,8 @@ export const LaddersStore = signalStore(
         const at = rung();
         if (!current || !at) return undefined;
         const { exercise } = current;
-        const { ladders } = view.catalog();
+        const { ladders, exercises } = view.catalog();
+        const nameOf = (id: string) => exercises.get(id)?.name.toLowerCase() ?? id;
         return {
           exercise,
           ownExercise: documents.document()?.exercises.some(({ id }) => id === exercise.id) ?? false,
@@ -163,6 +164,10 @@ export const LaddersStore = signalStore(
           seen: at.gate.seen ?? [],
           rep: exercise.rep ?? REP_WORDS[exercise.laterality],
           needs: current.needs.map((need) => need.map((prop) => PROP_WORDS[prop]).join(' or ')),
+          loosen: {
+            warmUp: LOOSENING[exercise.pattern].warmUp.map(nameOf),
+            coolDown: LOOSENING[exercise.pattern].coolDown.map(nameOf),
+          },
           muscles: exercise.muscles.map(({ muscle, share }) => ({ words: MUSCLE_WORDS[muscle], share })),
           waits: at.prerequisites.map(({ ladderId, rungId }) => {
             const other = ladders.get(ladderId);

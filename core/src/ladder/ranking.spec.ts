@@ -1,5 +1,5 @@
 import { catalog } from '../library';
-import { rankSubstitutes, type Version } from './index';
+import { bestSubstitute, rankSubstitutes, type Version } from './index';
 
 /**
  * Written down before the ranking ran over the whole library: for the first exercise a coach would rather take the
@@ -83,5 +83,21 @@ describe('the ranking of substitutes', () => {
     });
     expect(best?.start).toEqual({ kg: 12, standardError: 0.15 });
     expect(() => rankSubstitutes('moon-walk', open)).toThrowError(/no exercise/);
+  });
+});
+
+describe('bestSubstitute', () => {
+  it('is the first of the ranking, for every version and whatever is forbidden or too heavy', () => {
+    for (const [turn, wanted] of catalog.versions.entries()) {
+      const context = {
+        ...open,
+        allowed: (candidate: Version) => ((candidate.name.length + turn) % 3 === 0 ? undefined : candidate),
+        loadFit: (candidate: Version) => ((candidate.name.length * 7 + turn) % 10) / 10,
+      };
+      const [first] = rankSubstitutes(wanted, context);
+      const best = bestSubstitute(wanted, context);
+      expect(best?.version).withContext(wanted.name).toBe(first?.version);
+      expect(bestSubstitute(wanted, context, 0.99)?.score ?? 1).toBeGreaterThanOrEqual(0.99);
+    }
   });
 });

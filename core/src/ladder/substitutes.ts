@@ -159,6 +159,52 @@ export function scoreSubstitute(
 
 const PARTS = Object.keys(SCORE_WEIGHTS) as (keyof ScoreParts)[];
 
+/** A version that might stand in for another, scored as if the kit carried it all the way. */
+interface Candidate {
+  readonly version: Version;
+  /** Place in the catalog: equal scores keep its order, so that a ranking never flickers. */
+  readonly at: number;
+  readonly full: RankedSubstitute;
+}
+
+const known = new WeakMap<Catalog, Map<string, readonly Candidate[]>>();
+
+/** All but the load depends on the two versions alone, so it is worked out once for each; best first. */
+function candidatesFor(wanted: Version, catalog: Catalog): readonly Candidate[] {
+  let ofCatalog = known.get(catalog);
+  if (!ofCatalog) known.set(catalog, (ofCatalog = new Map()));
+  const key = `${wanted.exercise.id} ${wanted.rung?.id ?? ''}`;
+  const kept = ofCatalog.get(key);
+  if (kept) return kept;
+  const context = { catalog, loadFit: () => 1 };
+  const candidates = catalog.versions
+    .map((version, at) => ({ version, at }))
+    .filter(
+      ({ version: { exercise, rung } }) =>
+        !(exercise.id === wanted.exercise.id && rung?.id === wanted.rung?.id) &&
+        patternMatch(wanted.exercise.pattern, exercise.pattern) > 0,
+    )
+    .map(({ version, at }) => ({ version, at, full: scoreSubstitute(wanted, version, context) }))
+    .sort((a, b) => b.full.score - a.full.score || a.at - b.at);
+  ofCatalog.set(key, candidates);
+  return candidates;
+}
+
+/** A candidate as this person may do it, or undefined. */
+function scoredFor(
+  wanted: Version,
+  { version, full }: Candidate,
+  context: SubstituteContext,
+): RankedSubstitute | undefined {
+  if (version.tier && tierSteps(version.tier, context.tier) > 0) return undefined;
+  const allowed = context.allowed(version);
+  if (!allowed) return undefined;
+  if (allowed !== version) return scoreSubstitute(wanted, allowed, context);
+  const load = context.loadFit(version);
+  const score = full.score - SCORE_WEIGHTS.load * (1 - load);
+  return { version, score, parts: { ...full.parts, load } };
+}
+
 /**
  * Versions that can stand in for `wanted`, best first: never one that is forbidden, that lacks something it needs,
  * or that is above the person's tier. Equal scores keep the catalog's order, so that the ranking never flickers.
@@ -168,18 +214,39 @@ const PARTS = Object.keys(SCORE_WEIGHTS) as (keyof ScoreParts)[];
  */
 export function rankSubstitutes(exercise: string | Version, context: SubstituteContext): RankedSubstitute[] {
   const wanted = typeof exercise === 'string' ? plainVersion(exercise, context.catalog) : exercise;
-  const ranked: RankedSubstitute[] = [];
-  for (const candidate of context.catalog.versions) {
-    if (candidate.exercise.id === wanted.exercise.id && candidate.rung?.id === wanted.rung?.id) continue;
-    if (candidate.tier && tierSteps(candidate.tier, context.tier) > 0) continue;
-    if (patternMatch(wanted.exercise.pattern, candidate.exercise.pattern) === 0) continue;
-    const allowed = context.allowed(candidate);
-    if (!allowed) continue;
-    const start = context.startLoad?.(allowed);
-    const scored = scoreSubstitute(wanted, allowed, context);
-    ranked.push(start ? { ...scored, start } : scored);
+  return candidatesFor(wanted, context.catalog)
+    .flatMap((candidate) => {
+      const scored = scoredFor(wanted, candidate, context);
+      if (!scored) return [];
+      const start = context.startLoad?.(scored.version);
+      return [{ at: candidate.at, ranked: start ? { ...scored, start } : scored }];
+    })
+    .sort((a, b) => b.ranked.score - a.ranked.score || a.at - b.at)
+    .map(({ ranked }) => ranked);
+}
+
+/**
+ * The first of `rankSubstitutes` alone, without asking about those that could not be better: the kit can only take away
+ * from a candidate's full score.
+ *
+ * @param least nothing below this score
+ */
+export function bestSubstitute(
+  wanted: Version,
+  context: SubstituteContext,
+  least = 0,
+): RankedSubstitute | undefined {
+  let best: (RankedSubstitute & { readonly at: number }) | undefined;
+  for (const candidate of candidatesFor(wanted, context.catalog)) {
+    const { full, at } = candidate;
+    if (full.score < least || (best && full.score < best.score)) break;
+    const scored = scoredFor(wanted, candidate, context);
+    if (!scored || scored.score < least) continue;
+    if (!best || scored.score > best.score || (scored.score === best.score && at < best.at)) {
+      best = { ...scored, at };
+    }
   }
-  return ranked.sort((a, b) => b.score - a.score);
+  return best;
 }
 
 function plainVersion(exerciseId: string, catalog: Catalog): Version {

@@ -95,7 +95,7 @@ export const balanceExercises = [
     },
     {
       'step-out-arms': { name: 'Side steps with the arms', impact: 'none' },
-      'star-step': { name: 'Star steps' },
+      'star-step': { name: 'Star steps', rep: 'left and right together are one' },
       'star-jump': {
         name: 'Star jumps',
         impact: 'high',

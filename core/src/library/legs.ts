@@ -48,6 +48,7 @@ export const legExercises = family(
     },
     'side-step-squat': {
       name: 'Side step and sit',
+      rep: 'two sits, one on each side, make one',
       muscles: { thighFront: 0.8, innerThigh: 0.8, outerHip: 0.6, glutes: 0.6 },
       laterality: 'alternating',
       demands: [],

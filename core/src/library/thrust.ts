@@ -11,6 +11,7 @@ export const thrustExercises: readonly Exercise[] = [
   {
     id: 'step-back-thrust',
     name: 'Floor thrust, stepping',
+    rep: 'two steps back and two in make one, standing tall between',
     pattern: 'thrust',
     muscles: MUSCLES,
     laterality: 'alternating',

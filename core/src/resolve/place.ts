@@ -11,6 +11,7 @@ import {
 } from '../caution';
 import type { AttainableLoad } from '../kit';
 import {
+  bestSubstitute,
   chooseRung,
   LEAST_SCORE,
   rankSubstitutes,
@@ -21,6 +22,7 @@ import {
   withLever,
   type RankedSubstitute,
   type RungChoice,
+  type SubstituteContext,
   type Version,
 } from '../ladder';
 import type { Mark, TraceStep, Warning } from './cell';
@@ -179,7 +181,7 @@ class Placing {
       this.sayRules(lower, lower.version);
       return { ...lower, rules: [rule, ...lower.rules] };
     }
-    const best = this.rank(version, tier).find(({ score }) => score >= LEAST_SCORE);
+    const best = bestSubstitute(version, this.standIns(version, tier), LEAST_SCORE);
     const allowed = best && this.allow(best.version);
     if (!best || !allowed) {
       this.say('cautions', () => because, 'caution');
@@ -226,7 +228,7 @@ class Placing {
             : undefined;
 
     if (impossible) {
-      const substitute = this.rank(version, tier).find(({ score }) => score >= LEAST_SCORE);
+      const substitute = bestSubstitute(version, this.standIns(version, tier), LEAST_SCORE);
       if (!substitute) {
         this.say('kit', () => `${impossible.why}, and nothing else comes near.`, 'substitute');
         const mend =
@@ -236,7 +238,7 @@ class Placing {
       return this.swap(version, substitute, tier, impossible);
     }
     if (mustLoad && best && wanted && best.fit < TOO_LIGHT) {
-      const substitute = this.rank(version, tier)[0];
+      const substitute = bestSubstitute(version, this.standIns(version, tier));
       const { catalog } = this.context;
       const own = scoreSubstitute(version, version, { catalog, loadFit: () => best.fit });
       if (substitute && substitute.score > own.score) {
@@ -278,9 +280,21 @@ class Placing {
     return this.placed(tier, allowed, this.usableHold(allowed, tier));
   }
 
-  /** All versions this person could do instead, best first. */
+  /** All versions this person could do instead, best first, each with the load to begin with. */
   rank(version: Version, tier: Tier): RankedSubstitute[] {
     return rankSubstitutes(version, {
+      ...this.standIns(version, tier),
+      startLoad: (candidate) => {
+        const allowed = this.allow(candidate);
+        const wanted = allowed && this.wanted(allowed, tier);
+        return wanted && { kg: wanted.kg, standardError: wanted.estimate.standardError };
+      },
+    });
+  }
+
+  /** Who may stand in: allowed by their conditions, possible with their kit. */
+  private standIns(version: Version, tier: Tier): SubstituteContext {
+    return {
       catalog: this.context.catalog,
       tier: tierSteps(version.tier ?? tier, tier) > 0 ? (version.tier ?? tier) : tier,
       allowed: (candidate) => {
@@ -298,12 +312,7 @@ class Placing {
         if (best) return best.fit;
         return version.exercise.loading?.required ? 0.4 : 1;
       },
-      startLoad: (candidate) => {
-        const allowed = this.allow(candidate);
-        const wanted = allowed && this.wanted(allowed, tier);
-        return wanted && { kg: wanted.kg, standardError: wanted.estimate.standardError };
-      },
-    });
+    };
   }
 
   private allow(version: Version): Allowed | undefined {
