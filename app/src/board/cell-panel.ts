@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import {
+  formatLoad,
   formatMass,
   fromUnit,
   overrideSchema,
   type RankedSubstitute,
+  type StartLoad,
   type StepName,
   type Version,
 } from '@dray/core';
@@ -95,6 +97,11 @@ export class CellPanel {
     ];
     return parts.filter(Boolean).join(' · ');
   });
+
+  /** What to begin a substitute with, and how far that may be off. */
+  protected startWords({ kg, standardError }: StartLoad): string {
+    return `from ${formatLoad(kg, this.unit())}, ±${Math.round(standardError * 100)} %`;
+  }
 
   protected open(alternative?: RankedSubstitute): void {
     this.problem.set('');

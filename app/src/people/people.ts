@@ -115,6 +115,21 @@ export class PeopleScreen {
     (this.people.person()?.cautions ?? []).map(({ condition }) => CONDITION_WORDS[condition]).join(', '),
   );
 
+  protected readonly facts = computed(() => {
+    const person = this.people.person();
+    if (!person) return [];
+    return [
+      {
+        field: 'bodyMassKg',
+        label: 'body mass',
+        unit: this.unit(),
+        value: formatMass(person.bodyMassKg, this.unit()),
+      },
+      { field: 'heightCm', label: 'height', unit: 'cm', value: String(person.heightCm ?? '') },
+      { field: 'birthYear', label: 'born', unit: '', value: String(person.birthYear ?? '') },
+    ] as const;
+  });
+
   protected readonly tier = computed(() => {
     const [person, exercise] = [this.people.person(), this.people.exercise()];
     return person && exercise ? tierFor(person, exercise.pattern) : undefined;
@@ -275,10 +290,6 @@ export class PeopleScreen {
     if (field === 'bodyMassKg') return readMass(text, this.unit()) ?? NaN;
     if (text.trim() === '') return undefined;
     return field === 'heightCm' || field === 'birthYear' ? Number(text) : text;
-  }
-
-  protected mass(person: Participant): string {
-    return formatMass(person.bodyMassKg, this.unit());
   }
 }
 

@@ -57,6 +57,13 @@ describe('bestAddition', () => {
     for (const { before, after } of answer.best!.helps) expect(after.weeks).toBeLessThan(before.weeks);
   });
 
+  it('sees past the first gap to where the kit ends', () => {
+    // 18 to 20 can be bridged by reps, but a quarter more than 18 lies past the heaviest there is.
+    const answer = bestAddition(aKit(pairs(18, 20)), [need({ nowKg: 18 })]);
+    expect(answer.outlooks[0]?.weeks).toBe(HORIZON_WEEKS);
+    expect(answer.best?.helps[0]?.after.weeks).toBeLessThan(HORIZON_WEEKS);
+  });
+
   it('says what would help for nothing when the best has to be bought', () => {
     const answer = bestAddition(aKit(pairs(20, 30)), [need({ nowKg: 20 })]);
     expect(answer.best?.addition.kind).toBe('buy');

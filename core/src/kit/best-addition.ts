@@ -168,7 +168,8 @@ function candidates(kit: Kit, stuck: readonly NeedOutlook[]): Addition[] {
     stuck.some(({ need, gap }) => {
       const kg = need.hold === 'pair' ? 2 * massKg : massKg;
       const from = gap?.fromKg ?? need.nowKg * 0.7;
-      return kg > from && kg < (gap?.toKg ?? need.nowKg * 1.5);
+      // Not only in the first gap: the way to the goal may have others, or end too soon.
+      return kg > from && kg < need.nowKg * GOAL_FACTOR * 1.15;
     }),
   );
   const dumbbells = useful.flatMap((massKg): Addition[] =>

@@ -20,7 +20,7 @@ export const thrustExercises: readonly Exercise[] = [
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 95 }],
     secondsPerRep: 4,
-    demands: ['shoulderLoad', 'wristLoad', 'headDown'],
+    demands: ['shoulderLoad', 'wristLoad', 'headDown', 'upAndDown'],
     demandsLoaded: [],
   },
   {
@@ -34,7 +34,7 @@ export const thrustExercises: readonly Exercise[] = [
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 95 }],
     secondsPerRep: 3,
-    demands: ['jump', 'shoulderLoad', 'wristLoad', 'headDown'],
+    demands: ['jump', 'shoulderLoad', 'wristLoad', 'headDown', 'upAndDown'],
     demandsLoaded: [],
   },
   {
