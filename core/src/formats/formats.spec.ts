@@ -23,6 +23,34 @@ describe('parseDocument', () => {
     expect(again.ok && serializeDocument(again.document)).toBe(text);
   });
 
+  it('refuses a ladder of the coach’s own that does not fit together, and says why', () => {
+    const ladder = {
+      id: 'own',
+      name: 'Own',
+      pattern: 'squat',
+      whenStuck: 'a lighter one',
+      stepBack: 'it wobbles',
+      rungs: [
+        {
+          id: 'own-rung',
+          exerciseId: 'moon-walk',
+          name: 'moon walk',
+          tier: 'beginner',
+          levers: {},
+          needs: [],
+          spares: [],
+          gate: { sets: 3, reps: 10, reserve: 2, visits: 2 },
+          prerequisites: [],
+        },
+      ],
+    };
+    expect(sentences(broken((document) => ({ ...document, ladders: [ladder] })))[0]).toContain(
+      'names the exercise moon-walk, which is not there',
+    );
+    const taken = { ...ladder, id: 'squat' };
+    expect(sentences(broken((document) => ({ ...document, ladders: [taken] })))[0]).toContain('stands twice');
+  });
+
   it('refuses what is no document, in one sentence', () => {
     const cases: [string, RegExp][] = [
       ['', /empty/],

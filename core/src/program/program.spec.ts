@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { boatyard } from '@dray/demo';
 import { aKit, aParticipant, aSlot, everyProp, reps } from '../../testing/people';
 import { attainableLoads } from '../kit';
-import { LIBRARY_LADDERS } from '../library';
+import { LIBRARY_EXERCISES, LIBRARY_LADDERS } from '../library';
 import { TIERS, type DrayDocument, type Implement, type LogEntry, type Scheme } from '../model';
 import { editSlot } from '../plan';
 import { massKey } from '../units';
@@ -274,5 +274,86 @@ describe('four weeks of growth', () => {
     expect(weekly(boatyard, 'juno', 'tue-thrust').map(({ work }) => work.amount)).toEqual([45, 45, 45, 45]);
     expect(weekly(boatyard, 'juno', 'tue-plank').map(({ work }) => work.amount)).toEqual([40, 45, 50, 55]);
     expect(weekly(boatyard, 'anselm', 'tue-plank').map(({ work }) => work.amount)).toEqual([20, 20, 20, 20]);
+  });
+});
+
+describe('with a ladder and an exercise of the coach’s own', () => {
+  const [goblet] = LIBRARY_EXERCISES.filter(({ id }) => id === 'goblet-squat');
+  const own = {
+    ...goblet!,
+    id: 'crate-squat',
+    name: 'Squat with a crate',
+    words: {
+      cues: ['Crate to the chest', 'Sit between the heels'],
+      watch: { 'back rounds': 'lighter crate', 'heels lift': 'feet wider' },
+      breathing: 'Out going up.',
+    },
+  };
+  const ladder = {
+    ...LIBRARY_LADDERS[0]!,
+    id: 'crates',
+    name: 'Crates',
+    rungs: [
+      {
+        ...LIBRARY_LADDERS[0]!.rungs[3]!,
+        id: 'crate-rung',
+        exerciseId: 'crate-squat',
+        name: 'crate at the chest',
+      },
+    ],
+  };
+  const document = documentWith({
+    exercises: [own],
+    ladders: [ladder],
+    sessions: boatyard.sessions.map((session) =>
+      editSlot(session, 'tue-squat', (slot) => ({ ...slot, source: { kind: 'ladder', ladderId: 'crates' } })),
+    ),
+  });
+
+  it('resolves to it like to one of ours', () => {
+    const resolver = createResolver();
+    const juno = resolver
+      .board(document, { sessionId: 'tuesday', week: 1 })
+      .rows.find(({ participant }) => participant.id === 'juno');
+    const cell = juno?.cells.find(({ slotId }) => slotId === 'tue-squat');
+    expect(cell?.status === 'ready' && cell.version.exercise.id).toBe('crate-squat');
+    expect(cell?.status === 'ready' && cell.basis).toBe('carried');
+    // The same resolver goes back to the plain library with the plain document.
+    const plain = resolver.board(boatyard, { sessionId: 'tuesday', week: 1 });
+    expect(plain).toEqual(resolveBoard(boatyard, { sessionId: 'tuesday', week: 1 }));
+  });
+});
+
+describe('strength from the log', () => {
+  const entry = (date: string, loadKg: number): LogEntry => ({
+    id: date,
+    participantId: 'juno',
+    sessionId: 'tuesday',
+    slotId: 'tue-squat',
+    week: 1,
+    date,
+    exerciseId: 'goblet-squat',
+    set: 1,
+    loadKg,
+    amount: 8,
+    counted: 'reps',
+    reserve: 2,
+  });
+  const wanted = (log: LogEntry[]) => {
+    const board = resolveBoard(documentWith({ log }), { sessionId: 'tuesday', week: 1 });
+    const juno = board.rows.find(({ participant }) => participant.id === 'juno');
+    const cell = juno?.cells.find(({ slotId }) => slotId === 'tue-squat');
+    return cell?.status === 'ready' ? cell.wantedKg : undefined;
+  };
+
+  it('counts what was lifted before the program began, and leaves its first week alone afterwards', () => {
+    const before = wanted([])!;
+    expect(wanted([entry('2026-11-20', 22)])!).toBeGreaterThan(before);
+    expect(wanted([entry('2026-12-01', 22)])).toBe(before);
+  });
+
+  it('does not take seconds for repetitions', () => {
+    const held = { ...entry('2026-11-20', 22), counted: 'seconds' as const };
+    expect(wanted([held])).toBe(wanted([]));
   });
 });
