@@ -1,35 +1,27 @@
 import { computed, inject } from '@angular/core';
 import {
   applyCautions,
-  buildCatalog,
-  CatalogError,
   cautionSubjects,
   chooseRung,
   gateWords,
-  LEVERS,
-  LIBRARY_EXERCISES,
-  LIBRARY_LADDERS,
-  ladderSchema,
   MUSCLE_WORDS,
   ownedFrom,
-  ownExerciseSchema,
-  PATTERN_WORDS,
   PROP_WORDS,
   rankSubstitutes,
   REP_WORDS,
-  type Coaching,
   type Exercise,
   type Ladder,
-  type LeverKind,
   type OwnExercise,
   type Participant,
   type Rung,
   type Version,
 } from '@dray/core';
-import { gateStatus, LIBRARY_WORDS, LOOSENING } from '@dray/core/late';
+import { gateStatus, LOOSENING } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { FLOOR, findableWords, leverWords } from './ladder-words';
+import { problemIn, wordsOf } from './own-library';
 
 interface LaddersState {
   readonly chosenId: string | undefined;
@@ -53,36 +45,6 @@ const INITIAL: LaddersState = {
   personId: '',
   problem: '',
 };
-
-const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
-const POSITION_WORDS: Record<Exercise['position'], string> = {
-  standing: 'standing',
-  seated: 'seated',
-  kneeling: 'kneeling, floor',
-  lying: 'lying, floor',
-  handsAndFeet: 'hands and feet, floor',
-};
-
-/** Everything an exercise can be found by, in words. */
-function findableWords(exercise: Exercise, ladder: Ladder): string {
-  return [
-    ladder.name,
-    exercise.name,
-    PATTERN_WORDS[exercise.pattern],
-    POSITION_WORDS[exercise.position],
-    ...exercise.muscles.map(({ muscle }) => MUSCLE_WORDS[muscle]),
-    ...exercise.needs.flat().map((prop) => PROP_WORDS[prop]),
-  ]
-    .join(' ')
-    .toLowerCase();
-}
-
-/** "hands at 45 cm, range 60 %": where the levers of a rung stand. */
-export function leverWords(levers: Rung['levers']): string {
-  return (Object.entries(levers) as [LeverKind, number][])
-    .map(([lever, value]) => `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`)
-    .join(', ');
-}
 
 export interface ClimbRung {
   readonly rung: Rung;
@@ -364,41 +326,3 @@ export const LaddersStore = signalStore(
     };
   }),
 );
-
-/** What a coach says of an exercise, ours or theirs. */
-export function wordsOf(exerciseId: string, own: readonly OwnExercise[]): Coaching | undefined {
-  return LIBRARY_WORDS[exerciseId] ?? own.find(({ id }) => id === exerciseId)?.words;
-}
-
-/** The first thing that does not fit, in a sentence. */
-function problemIn({
-  exercises,
-  ladders,
-}: {
-  exercises: OwnExercise[];
-  ladders: Ladder[];
-}): string | undefined {
-  for (const exercise of exercises) {
-    const issue = ownExerciseSchema.safeParse(exercise).error?.issues[0];
-    if (issue) return `${exercise.name}, ${issue.path.join(' ')}: ${sentence(issue.message)}`;
-  }
-  for (const ladder of ladders) {
-    const issue = ladderSchema.safeParse(ladder).error?.issues[0];
-    if (issue) return `${ladder.name}, ${issue.path.map(onePlaced).join(' ')}: ${sentence(issue.message)}`;
-  }
-  try {
-    buildCatalog([...LIBRARY_EXERCISES, ...exercises], [...LIBRARY_LADDERS, ...ladders]);
-    return undefined;
-  } catch (error) {
-    if (error instanceof CatalogError) return error.message;
-    throw error;
-  }
-}
-
-function onePlaced(part: PropertyKey): string {
-  return typeof part === 'number' ? String(part + 1) : String(part);
-}
-
-function sentence(message: string): string {
-  return /^[a-z]/.test(message) ? `${message}.` : 'this is too short, too long or out of range.';
-}

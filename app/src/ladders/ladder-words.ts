@@ -1,0 +1,41 @@
+import {
+  LEVERS,
+  MUSCLE_WORDS,
+  PATTERN_WORDS,
+  PROP_WORDS,
+  type Exercise,
+  type Ladder,
+  type LeverKind,
+  type Rung,
+} from '@dray/core';
+
+/** Where the floor is needed. */
+export const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
+const POSITION_WORDS: Record<Exercise['position'], string> = {
+  standing: 'standing',
+  seated: 'seated',
+  kneeling: 'kneeling, floor',
+  lying: 'lying, floor',
+  handsAndFeet: 'hands and feet, floor',
+};
+
+/** Everything an exercise can be found by, in words. */
+export function findableWords(exercise: Exercise, ladder: Ladder): string {
+  return [
+    ladder.name,
+    exercise.name,
+    PATTERN_WORDS[exercise.pattern],
+    POSITION_WORDS[exercise.position],
+    ...exercise.muscles.map(({ muscle }) => MUSCLE_WORDS[muscle]),
+    ...exercise.needs.flat().map((prop) => PROP_WORDS[prop]),
+  ]
+    .join(' ')
+    .toLowerCase();
+}
+
+/** "hands at 45 cm, range 60 %": where the levers of a rung stand. */
+export function leverWords(levers: Rung['levers']): string {
+  return (Object.entries(levers) as [LeverKind, number][])
+    .map(([lever, value]) => `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`)
+    .join(', ');
+}
