@@ -32,3 +32,21 @@ export async function boardWords(page: Page): Promise<string[]> {
 export function prescriptions(page: Page, slot: string) {
   return page.getByTestId(`slot-${slot}`).locator('dray-prescription-field input');
 }
+
+/** The values of one list as the browser keeps them, for tests that load the page again at once. */
+export function kept(page: Page, list: string): Promise<unknown[]> {
+  return page.evaluate(
+    (store) =>
+      new Promise<unknown[]>((resolve) => {
+        const open = indexedDB.open('dray');
+        open.onsuccess = () => {
+          const all = open.result.transaction(store).objectStore(store).getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve((all.result as { value: unknown }[]).map(({ value }) => value));
+          };
+        };
+      }),
+    list,
+  );
+}

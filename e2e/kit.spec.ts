@@ -1,4 +1,4 @@
-import { cell, expect, test } from './coach';
+import { cell, expect, kept, test } from './coach';
 
 test('a kit is a line of loads to run along, and what is counted in changes the board', async ({ page }) => {
   await page.goto('/kit');
@@ -76,6 +76,7 @@ test('a band is read on the scale in three steps and then makes loads', async ({
   await expect(page.getByText('Nothing is known of this band yet')).toHaveCount(0);
   await expect(page.getByRole('radio', { name: /^band/ })).toBeVisible();
   await expect(page.getByRole('rowheader', { name: 'both feet', exact: true })).toBeVisible();
+  await expect.poll(async () => JSON.stringify(await kept(page, 'kits'))).toContain('"lengthCm":400');
   await page.reload();
   await page.getByRole('button', { name: /Wendel/ }).click();
   await expect(page.getByRole('button', { name: /^Band/ })).toContainText('read at 3 lengths');
@@ -95,6 +96,7 @@ test('a set that is written down moves the estimate, its band and the board', as
   await page.getByRole('button', { name: 'Write down' }).click();
   await expect(page.getByTestId('strength')).toContainText('1 set of it');
   await page.getByRole('radio', { name: /Lombardi/ }).check();
+  await expect.poll(async () => JSON.stringify(await kept(page, 'participants'))).toContain('lombardi');
   await page.reload();
   await expect(page.getByRole('radio', { name: /Lombardi/ })).toBeChecked();
   await expect(page.getByTestId('strength')).toContainText('1 set of it');

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { cell, expect, test } from './coach';
+import { cell, expect, kept, test } from './coach';
 
 test('a caution and a blood pressure on the profile change the board at once', async ({ page }) => {
   await page.goto('/people/juno');
@@ -77,6 +77,9 @@ test('a ladder is a climb, found by a muscle, and copied to be changed', async (
   await page.getByRole('button', { name: 'Copy to change it' }).click();
   await page.getByLabel('Name of the ladder').fill('Closing for riders');
   await page.getByLabel('Name of the ladder').blur();
+  await expect
+    .poll(() => kept(page, 'ladders'))
+    .toContainEqual(expect.objectContaining({ name: 'Closing for riders' }));
   await page.reload();
   await page.getByRole('button', { name: /^Closing for riders/ }).click();
   await expect(page.getByRole('button', { name: /^Closing for riders/ })).toContainText('your own');
