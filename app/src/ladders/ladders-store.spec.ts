@@ -52,6 +52,10 @@ describe('LaddersStore', () => {
       expect(version.demands).not.toContain('overhead');
       expect(version.exercise.loading?.required ?? false).toBeFalse();
     }
+    ladders.lookWith('kit-loft');
+    const withRack = ladders.substitutes();
+    expect(withRack.some(({ version }) => version.exercise.loading?.required)).toBeTrue();
+    for (const { version } of withRack) expect(version.demands).not.toContain('overhead');
   });
 
   it('copies a ladder to be changed; ours stays, theirs travels in the document', () => {

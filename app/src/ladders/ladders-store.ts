@@ -32,6 +32,8 @@ interface LaddersState {
   readonly quiet: boolean;
   /** For whom substitutes are looked for; everybody and everything when empty. */
   readonly personId: string;
+  /** With which kit; the person's own when empty. */
+  readonly kitId: string;
   readonly problem: string;
 }
 
@@ -43,6 +45,7 @@ const INITIAL: LaddersState = {
   noJumping: false,
   quiet: false,
   personId: '',
+  kitId: '',
   problem: '',
 };
 
@@ -84,7 +87,7 @@ export const LaddersStore = signalStore(
       ),
     };
   }),
-  withComputed(({ documents, view, ladder, chosenRungId, personId }) => {
+  withComputed(({ documents, view, ladder, chosenRungId, personId, kitId }) => {
     const climb = computed<ClimbRung[]>(() => {
       const current = ladder();
       const document = documents.document();
@@ -158,11 +161,14 @@ export const LaddersStore = signalStore(
         const document = documents.document();
         if (!current || !document) return [];
         const somebody = person();
-        const kits = document.kits.filter(({ id }) => somebody?.kitIds.includes(id));
+        const kits = document.kits.filter(({ id }) =>
+          kitId() === '' ? somebody?.kitIds.includes(id) : id === kitId(),
+        );
+        const limited = somebody !== undefined || kitId() !== '';
         const owned = ownedFrom(kits, somebody);
         const subjects = somebody ? cautionSubjects(somebody) : [];
         const holds = (candidate: Version) =>
-          !somebody ||
+          !limited ||
           (candidate.exercise.loading?.holds ?? []).some(
             (hold) => owned.loads(hold, candidate.exercise.loading?.band).length > 0,
           );
@@ -172,7 +178,7 @@ export const LaddersStore = signalStore(
           allowed: (candidate) => {
             const verdict = applyCautions(candidate, subjects, view.catalog());
             if (verdict.kind === 'blocked') return undefined;
-            if (somebody && owned.missing(verdict.version.needs).length > 0) return undefined;
+            if (limited && owned.missing(verdict.version.needs).length > 0) return undefined;
             return candidate.exercise.loading?.required && !holds(candidate) ? undefined : verdict.version;
           },
           loadFit: (candidate) => (candidate.exercise.loading && holds(candidate) ? 1 : 0.4),
@@ -212,6 +218,9 @@ export const LaddersStore = signalStore(
       },
       lookFor(personId: string): void {
         patchState(store, { personId });
+      },
+      lookWith(kitId: string): void {
+        patchState(store, { kitId });
       },
 
       /** A ladder of ours becomes one of the coach's, free to be changed; ours stays. */

@@ -17,6 +17,7 @@ export class LaddersScreen {
   protected readonly tiers = TIERS;
 
   protected readonly people = computed(() => this.ladders.documents.document()?.participants ?? []);
+  protected readonly kits = computed(() => this.ladders.documents.document()?.kits ?? []);
   protected readonly exercises = computed(() =>
     [...this.ladders.view.catalog().exercises.values()].sort((a, b) => a.name.localeCompare(b.name)),
   );
