@@ -87,3 +87,34 @@ test('a ladder is a climb, found by a muscle, and copied to be changed', async (
   await page.getByLabel('Sets of the gate').blur();
   await expect(page.getByRole('alert')).toContainText('Closing for riders');
 });
+
+test('an exercise is written from nothing, checked at once, and stands on the plan and on the board', async ({
+  page,
+}) => {
+  await page.goto('/ladders');
+  await page.getByRole('button', { name: 'Write an exercise' }).click();
+  await page.getByLabel('Name of the exercise').fill('Press-up');
+  await expect(page.getByText('Another exercise has this name')).toBeVisible();
+  await page.getByLabel('Name of the exercise').fill('Lifting the oar overhead');
+  await page.getByLabel('pattern').selectOption('overhead');
+  await expect(page.getByText('a sore shoulder would be given it')).toBeVisible();
+  await page.getByLabel('arms overhead').selectOption('always');
+  await page.getByLabel('Cue 1').fill('Grip wide');
+  await page.getByLabel('Cue 2').fill('Ribs down');
+  await page.getByLabel('To see 1').fill('back arches');
+  await page.getByLabel('To mend 1').fill('tuck the seat under');
+  await page.getByLabel('To see 2').fill('elbows bend');
+  await page.getByLabel('To mend 2').fill('lift a lighter oar');
+  await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
+  await page.getByRole('textbox', { name: 'breath' }).fill('Out going up.');
+  await expect(page.locator('.verdict.no').filter({ hasText: 'Wendel' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('button', { name: /^Lifting the oar/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await page.getByRole('button', { name: 'Add an exercise to Straight sets' }).first().click();
+  await page.getByPlaceholder('add an exercise').fill('Lifting the oar');
+  await page.keyboard.press('Enter');
+  await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Lifting the oar overhead, beginner');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(page.getByRole('grid')).toContainText('Lifting the oar overhead');
+});

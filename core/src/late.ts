@@ -11,5 +11,6 @@ export * from './ladder/gate-status';
 export * from './caution/readiness-questions';
 export * from './library/loosening';
 export * from './library/words';
+export * from './library/check-exercise';
 export * from './placement';
 export * from './formats/roster';

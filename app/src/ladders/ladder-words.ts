@@ -6,12 +6,13 @@ import {
   type Exercise,
   type Ladder,
   type LeverKind,
+  type Lift,
   type Rung,
 } from '@dray/core';
 
 /** Where the floor is needed. */
 export const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
-const POSITION_WORDS: Record<Exercise['position'], string> = {
+export const POSITION_WORDS: Record<Exercise['position'], string> = {
   standing: 'standing',
   seated: 'seated',
   kneeling: 'kneeling, floor',
@@ -39,3 +40,28 @@ export function leverWords(levers: Rung['levers']): string {
     .map(([lever, value]) => `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`)
     .join(', ');
 }
+
+/** What each lift is measured on. */
+export const LIFT_WORDS: Record<Lift, string> = {
+  squat: 'squat',
+  hinge: 'hip hinge',
+  press: 'press',
+  row: 'row',
+  overhead: 'overhead press',
+  raise: 'arm raise',
+  curl: 'arm curl',
+  extend: 'arm extension',
+  calf: 'heel raise',
+};
+
+export const SIDES_WORDS: Record<Exercise['laterality'], string> = {
+  both: 'both sides at once',
+  eachSide: 'each side on its own',
+  alternating: 'left and right by turns',
+};
+
+export const IMPACT_WORDS: Record<Exercise['impact'], string> = {
+  none: 'quiet',
+  low: 'a soft landing',
+  high: 'a hard landing',
+};

@@ -56,6 +56,12 @@ describe('LaddersStore', () => {
     const withRack = ladders.substitutes();
     expect(withRack.some(({ version }) => version.exercise.loading?.required)).toBeTrue();
     for (const { version } of withRack) expect(version.demands).not.toContain('overhead');
+    ladders.lookFor('');
+    ladders.lookWith('');
+    ladders.lookWithCaution('shoulder');
+    for (const { version } of ladders.substitutes()) expect(version.demands).not.toContain('overhead');
+    ladders.lookWithCaution('shoulder');
+    expect(ladders.substitutes().map(({ version }) => version.exercise.id)).toEqual(everybody);
   });
 
   it('copies a ladder to be changed; ours stays, theirs travels in the document', () => {
@@ -68,7 +74,7 @@ describe('LaddersStore', () => {
     ladders.moveRung(ladders.climb()[0]!.rung.id, 1);
     ladders.addRung('side-lunge');
     ladders.writeExercise();
-    ladders.changeExercise({ name: 'Side lunge to the bench' });
+    ladders.keepExercise({ ...ladders.draft()!, name: 'Side lunge to the bench' });
     expect(ladders.climb().map(({ rung }) => rung.name)[1]).toBe('tapping, hand on the wall');
     expect(ladders.detail()?.exercise.name).toBe('Side lunge to the bench');
     const read = parseDocument(serializeDocument(ladders.documents.document()!));
@@ -88,5 +94,34 @@ describe('LaddersStore', () => {
     ladders.changeRung(first!.rung.id, { levers: { jumpHeight: 20 } });
     expect(ladders.problem()).toContain('does not have');
     expect(ladders.documents.document()?.ladders).toBe(before);
+  });
+
+  it('writes an exercise from nothing, keeps what is half written, and takes out only what nothing uses', () => {
+    const ladders = store();
+    ladders.newExercise();
+    const draft = ladders.draft()!;
+    ladders.keepExercise({ ...draft, name: 'Hauling the halyard' });
+    expect(ladders.problem()).toContain('Hauling the halyard');
+    expect(ladders.draft()).toEqual(draft);
+    ladders.show('row');
+    expect(ladders.writing()).toBeFalse();
+    ladders.newExercise();
+    expect(ladders.draft()?.id).toBe(draft.id);
+    const words = {
+      cues: ['hand over hand', 'elbows down'],
+      watch: { 'shoulders rise': 'long neck', 'back bends': 'step closer' },
+      breathing: 'Out on the pull.',
+    };
+    ladders.keepExercise({ ...draft, name: 'Hauling the halyard', pattern: 'row', words });
+    expect(ladders.draft()).toBeUndefined();
+    expect(ladders.view.catalog().exercises.get(draft.id)?.pattern).toBe('row');
+    ladders.copy();
+    ladders.addRung(draft.id);
+    ladders.removeExercise(draft.id);
+    expect(ladders.problem()).toContain('hauling the halyard');
+    expect(ladders.ownExercises().length).toBe(1);
+    ladders.removeLadder();
+    ladders.removeExercise(draft.id);
+    expect(ladders.ownExercises()).toEqual([]);
   });
 });

@@ -9,6 +9,7 @@ import {
   PROP_WORDS,
   rankSubstitutes,
   REP_WORDS,
+  type Condition,
   type Exercise,
   type Ladder,
   type OwnExercise,
@@ -20,6 +21,7 @@ import { gateStatus, LOOSENING } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { ExerciseDraft } from './exercise-draft';
 import { FLOOR, findableWords, leverWords } from './ladder-words';
 import { problemIn, wordsOf } from './own-library';
 
@@ -34,7 +36,11 @@ interface LaddersState {
   readonly personId: string;
   /** With which kit; the person's own when empty. */
   readonly kitId: string;
+  /** Cautions to keep beside the person's own. */
+  readonly conditions: readonly Condition[];
   readonly problem: string;
+  /** The exercise being written is on screen, in the ladder's place. */
+  readonly writing: boolean;
 }
 
 const INITIAL: LaddersState = {
@@ -46,7 +52,9 @@ const INITIAL: LaddersState = {
   quiet: false,
   personId: '',
   kitId: '',
+  conditions: [],
   problem: '',
+  writing: false,
 };
 
 export interface ClimbRung {
@@ -60,8 +68,12 @@ export interface ClimbRung {
 /** Ladders, who stands on them, and the coach's own. */
 export const LaddersStore = signalStore(
   withState<LaddersState>(INITIAL),
-  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
-  withComputed(({ documents, view, text, noFloor, noJumping, quiet, chosenId }) => {
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    view: inject(ViewStore),
+    drafts: inject(ExerciseDraft),
+  })),
+  withComputed(({ documents, view, drafts, text, noFloor, noJumping, quiet, chosenId }) => {
     const fits = (exercise: Exercise) =>
       !(noFloor() && FLOOR.includes(exercise.position)) &&
       !(noJumping() && exercise.demands.includes('jump')) &&
@@ -82,12 +94,14 @@ export const LaddersStore = signalStore(
     });
     return {
       list,
+      draft: computed(() => drafts.exercise()),
+      ownExercises: computed(() => documents.document()?.exercises ?? []),
       ladder: computed<Ladder | undefined>(
         () => view.catalog().ladders.get(chosenId() ?? '') ?? list()[0]?.ladder,
       ),
     };
   }),
-  withComputed(({ documents, view, ladder, chosenRungId, personId, kitId }) => {
+  withComputed(({ documents, view, ladder, chosenRungId, personId, kitId, conditions }) => {
     const climb = computed<ClimbRung[]>(() => {
       const current = ladder();
       const document = documents.document();
@@ -166,13 +180,13 @@ export const LaddersStore = signalStore(
         );
         const limited = somebody !== undefined || kitId() !== '';
         const owned = ownedFrom(kits, somebody);
-        const subjects = somebody ? cautionSubjects(somebody) : [];
+        const subjects = [...new Set([...(somebody ? cautionSubjects(somebody) : []), ...conditions()])];
         const holds = (candidate: Version) =>
           !limited ||
           (candidate.exercise.loading?.holds ?? []).some(
             (hold) => owned.loads(hold, candidate.exercise.loading?.band).length > 0,
           );
-        return rankSubstitutes(current, {
+        const ranked = rankSubstitutes(current, {
           catalog: view.catalog(),
           tier: 'advanced',
           allowed: (candidate) => {
@@ -182,7 +196,15 @@ export const LaddersStore = signalStore(
             return candidate.exercise.loading?.required && !holds(candidate) ? undefined : verdict.version;
           },
           loadFit: (candidate) => (candidate.exercise.loading && holds(candidate) ? 1 : 0.4),
-        }).slice(0, 8);
+        });
+        // A rung and its copy on the coach's own ladder are one thing to do.
+        const seen = new Set([`${current.exercise.id} ${current.name}`]);
+        return ranked
+          .filter(({ version: { exercise, name } }) => {
+            const key = `${exercise.id} ${name}`;
+            return !seen.has(key) && seen.add(key);
+          })
+          .slice(0, 8);
       }),
     };
   }),
@@ -208,7 +230,7 @@ export const LaddersStore = signalStore(
     }
     return {
       show(ladderId: string): void {
-        patchState(store, { chosenId: ladderId, chosenRungId: undefined, problem: '' });
+        patchState(store, { chosenId: ladderId, chosenRungId: undefined, problem: '', writing: false });
       },
       showRung(rungId: string): void {
         patchState(store, { chosenRungId: rungId, problem: '' });
@@ -221,6 +243,14 @@ export const LaddersStore = signalStore(
       },
       lookWith(kitId: string): void {
         patchState(store, { kitId });
+      },
+      /** A caution comes to the list, or leaves it. */
+      lookWithCaution(condition: Condition): void {
+        patchState(store, ({ conditions }) => ({
+          conditions: conditions.includes(condition)
+            ? conditions.filter((own) => own !== condition)
+            : [...conditions, condition],
+        }));
       },
 
       /** A ladder of ours becomes one of the coach's, free to be changed; ours stays. */
@@ -308,6 +338,19 @@ export const LaddersStore = signalStore(
         }
       },
 
+      /** From nothing, or on with what was begun. */
+      newExercise(): void {
+        if (!store.draft()) store.drafts.start();
+        patchState(store, { problem: '', writing: true });
+      },
+
+      /** An exercise of the coach's own, to be changed. */
+      openExercise(id: string): void {
+        const exercise = store.ownExercises().find((own) => own.id === id);
+        if (exercise) store.drafts.start({ exercise, words: exercise.words });
+        patchState(store, { problem: '', writing: true });
+      },
+
       /** The rung's exercise, written anew by the coach, in its place on the coach's ladder. */
       writeExercise(): void {
         const exercise = store.detail()?.exercise;
@@ -315,22 +358,44 @@ export const LaddersStore = signalStore(
         const ladder = store.ladder();
         const rung = store.rung();
         if (!exercise || !words || !ladder || !rung) return;
-        const id = crypto.randomUUID();
-        keep('write an exercise', (own) => {
-          own.exercises.push({ ...exercise, id, name: `${exercise.name}, our way`, words });
+        const own = { ...exercise, id: crypto.randomUUID(), name: `${exercise.name}, our way` };
+        const done = keep('write an exercise', ({ exercises, ladders }) => {
+          exercises.push({ ...own, words });
           const rungs = ladder.rungs.map((other) =>
-            other.id === rung.id ? { ...other, exerciseId: id } : other,
+            other.id === rung.id ? { ...other, exerciseId: own.id } : other,
           );
-          replace(own.ladders, { ...ladder, rungs });
+          replace(ladders, { ...ladder, rungs });
         });
+        if (!done) return;
+        store.drafts.start({ exercise: own, words });
+        patchState(store, { writing: true });
       },
 
-      changeExercise(part: Partial<OwnExercise>): void {
-        const exercise = store.documents
+      /** Puts the exercise being written in place; what does not fit is said, and nothing is lost. */
+      keepExercise(exercise: OwnExercise): void {
+        const stands = store.ownExercises().some(({ id }) => id === exercise.id);
+        const done = keep(`${stands ? 'change' : 'write'} ${exercise.name}`, ({ exercises }) =>
+          stands ? replace(exercises, exercise) : exercises.push(exercise),
+        );
+        if (done) store.drafts.drop();
+      },
+
+      removeExercise(id: string): void {
+        const used = store.documents
           .document()
-          ?.exercises.find(({ id }) => id === store.detail()?.exercise.id);
-        if (exercise)
-          keep('change an exercise', ({ exercises }) => replace(exercises, { ...exercise, ...part }));
+          ?.sessions.some(({ blocks }) =>
+            blocks.some(({ slots }) =>
+              slots.some(({ source }) => source.kind === 'exercise' && source.exerciseId === id),
+            ),
+          );
+        if (used) {
+          patchState(store, { problem: 'A session uses this exercise: take it out of the plan first.' });
+          return;
+        }
+        const done = keep('take out an exercise', (own) => {
+          own.exercises = own.exercises.filter((exercise) => exercise.id !== id);
+        });
+        if (done) store.drafts.drop();
       },
     };
   }),

@@ -99,8 +99,11 @@ export class AddExercise {
     afterNextRender(() => this.box().nativeElement.focus());
   }
 
+  /** A quick hand presses Enter while the list still shows what an earlier letter found. */
   protected choose(event: MatAutocompleteSelectedEvent): void {
-    this.take(event.option.value as Choice);
+    const choice = event.option.value as Choice;
+    const [first] = this.matching();
+    this.take(this.matching().includes(choice) || !first ? choice : first);
   }
 
   /** Enter that comes before the list has opened takes what the list would have offered first. */

@@ -1,4 +1,4 @@
-import type { Exercise, Ladder, Rung } from '../model';
+import { LEVERS, type Exercise, type Ladder, type LeverKind, type Rung } from '../model';
 import { versionOfExercise, versionOfRung, type Version } from './version';
 
 /** Exercises and ladders, indexed for looking up. */
@@ -36,13 +36,17 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
     for (const rung of ladder.rungs) {
       const exercise = exerciseMap.get(rung.exerciseId);
       if (!exercise) {
-        throw new CatalogError(`Rung ${rung.id} names the exercise ${rung.exerciseId}, which is not there.`);
+        throw new CatalogError(
+          `The rung “${rung.name}” of ${ladder.name} names the exercise ${rung.exerciseId}, which is not there.`,
+        );
       }
       if (versionByRung.has(rung.id)) throw new CatalogError(`The rung id ${rung.id} stands twice.`);
-      checkLevers(exercise, rung.id, rung.levers);
+      checkLevers(exercise, rung);
       for (const { ladderId, rungId } of rung.prerequisites) {
         if (!ladderMap.get(ladderId)?.rungs.some(({ id }) => id === rungId)) {
-          throw new CatalogError(`Rung ${rung.id} waits for ${ladderId}, ${rungId}, which is not there.`);
+          throw new CatalogError(
+            `The rung “${rung.name}” waits for ${ladderId}, ${rungId}, which is not there.`,
+          );
         }
       }
       const version = versionOfRung(exercise, ladder.id, rung);
@@ -104,18 +108,21 @@ function byId<Thing extends { readonly id: string }>(
   return map;
 }
 
-function checkLevers(
-  exercise: Exercise,
-  rungId: string,
-  levers: Readonly<Record<string, number | undefined>>,
-): void {
+function checkLevers(exercise: Exercise, { name, levers }: Rung): void {
   for (const [lever, value] of Object.entries(levers)) {
     const range = exercise.levers.find((own) => own.lever === lever);
-    if (!range) throw new CatalogError(`Rung ${rungId} sets ${lever}, which ${exercise.id} does not have.`);
+    if (!range)
+      throw new CatalogError(
+        `The rung “${name}” sets ${wordsOf(lever)}, which ${exercise.name} does not have.`,
+      );
     if (value !== undefined && (value < range.from || value > range.to)) {
       throw new CatalogError(
-        `Rung ${rungId} sets ${lever} to ${value}, outside ${range.from} to ${range.to}.`,
+        `The rung “${name}” sets ${wordsOf(lever)} to ${value}; ${exercise.name} has ${range.from} to ${range.to}.`,
       );
     }
   }
+}
+
+function wordsOf(lever: string): string {
+  return LEVERS[lever as LeverKind].name;
 }

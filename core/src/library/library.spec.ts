@@ -6,6 +6,8 @@ import {
   type Exercise,
   type Implement,
   type LeverKind,
+  type Loading,
+  type OwnExercise,
   type Prop,
   type Slot,
 } from '../model';
@@ -13,6 +15,7 @@ import { aContext, aParticipant, aSlot } from '../../testing/people';
 import { buildCatalog, CatalogError, tierSteps } from '../ladder';
 import { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from './index';
 import { resolve } from '../resolve';
+import { checkExercise } from './check-exercise';
 import { LOOSENING } from './loosening';
 import { LIBRARY_WORDS } from './words';
 
@@ -24,6 +27,31 @@ describe('the library', () => {
     for (const ladder of LIBRARY_LADDERS) {
       expect(ladderSchema.safeParse(ladder).error?.message).withContext(ladder.id).toBeUndefined();
     }
+  });
+
+  it('has nothing to say against its own exercises', () => {
+    for (const exercise of LIBRARY_EXERCISES) {
+      const own = { ...exercise, words: LIBRARY_WORDS[exercise.id]! };
+      expect(checkExercise(own, catalog)).withContext(exercise.id).toEqual([]);
+    }
+  });
+
+  it('says of an exercise a coach writes what does not fit, and where', () => {
+    const sound = { ...catalog.exercises.get('knee-press-up')!, id: 'mine', name: 'Press-up on the slipway' };
+    const words = LIBRARY_WORDS['knee-press-up']!;
+    const said = (part: Partial<OwnExercise>) =>
+      checkExercise({ ...sound, words, ...part }, catalog).map(({ field, stops }) => [field, stops]);
+    expect(said({})).toEqual([]);
+    expect(said({ name: 'press-up from the Knees ' })).toEqual([['name', true]]);
+    expect(said({ impact: 'high' })).toEqual([['demands', true]]);
+    expect(said({ demands: [...sound.demands, 'jump'] })).toEqual([['impact', true]]);
+    expect(said({ position: 'kneeling', demands: [] })).toEqual([['demands', false]]);
+    expect(said({ pattern: 'overhead' })).toEqual([['demands', false]]);
+    expect(said({ muscles: [...sound.muscles, ...sound.muscles] })).toEqual([['muscles', true]]);
+    expect(said({ levers: [{ lever: 'range', from: 80, to: 20 }] })).toEqual([['levers', true]]);
+    expect(said({ words: { ...words, cues: ['one only'] } })).toEqual([['words', true]]);
+    const loading: Loading = { holds: ['band'], lift: 'press', ratio: 1, required: false };
+    expect(said({ loading })).toEqual([['loading', true]]);
   });
 
   it('has at least 150 exercises and 32 ladders of three to seven rungs', () => {
@@ -114,7 +142,7 @@ describe('buildCatalog', () => {
     const rungs = ladder!.rungs.map((rung, at) => (at === 0 ? { ...rung, levers: { range: 99 } } : rung));
     expect(() => buildCatalog(LIBRARY_EXERCISES, [{ ...ladder!, rungs }])).toThrowError(
       CatalogError,
-      /outside/,
+      /has 30 to 60/,
     );
   });
 

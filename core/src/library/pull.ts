@@ -33,6 +33,7 @@ export const pullExercises = [
         needs: [['overheadBar']],
         levers: [{ lever: 'surfaceHeight', from: 40, to: 120 }],
         demands: ['grip', 'lyingBack'],
+        demandsLoaded: [],
       },
     },
   ),

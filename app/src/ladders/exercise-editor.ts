@@ -1,0 +1,262 @@
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, output } from '@angular/core';
+import {
+  applyCautions,
+  cautionSubjects,
+  DEMAND_WORDS,
+  demandSchema,
+  HOLD_WORDS,
+  holdSchema,
+  LEVERS,
+  leverKindSchema,
+  liftSchema,
+  MUSCLE_WORDS,
+  muscleSchema,
+  ownedFrom,
+  PATTERN_WORDS,
+  patternSchema,
+  PROP_WORDS,
+  propSchema,
+  REP_WORDS,
+  TIERS,
+  versionOfExercise,
+  type BandPath,
+  type Demand,
+  type Hold,
+  type LeverKind,
+  type Loading,
+  type Muscle,
+  type OwnExercise,
+  type Prop,
+} from '@dray/core';
+import { checkExercise } from '@dray/core/late';
+import { ViewStore } from '../state/view-store';
+import { DocumentStore } from '../state/document-store';
+import { ExerciseDraft } from './exercise-draft';
+import { IMPACT_WORDS, LIFT_WORDS, POSITION_WORDS, SIDES_WORDS } from './ladder-words';
+
+const MOST_POINTS = 4;
+const NO_BAND: BandPath = { fixedBy: 'both feet', startOfStature: 0.3, endOfStature: 0.8 };
+
+/** Everything there is to say of an exercise, checked as it is written, with what it means for the class beside it. */
+@Component({
+  selector: 'dray-exercise-editor',
+  templateUrl: './exercise-editor.html',
+  styleUrl: './exercise-editor.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ExerciseEditor {
+  private readonly draft = inject(ExerciseDraft);
+  private readonly documents = inject(DocumentStore);
+  private readonly view = inject(ViewStore);
+
+  readonly kept = output<OwnExercise>();
+  readonly removed = output<string>();
+
+  protected readonly exercise = this.draft.exercise;
+  protected readonly stands = computed(
+    () => this.documents.document()?.exercises.some(({ id }) => id === this.exercise()?.id) ?? false,
+  );
+  protected readonly problems = computed(() => {
+    const exercise = this.exercise();
+    return exercise ? checkExercise(exercise, this.view.catalog()) : [];
+  });
+  protected readonly sound = computed(() => !this.problems().some(({ stops }) => stops));
+
+  /** The watch points as rows: what is being typed may for a moment be nothing, or what another row says. */
+  protected readonly watch = linkedSignal<string | undefined, [see: string, mend: string][]>({
+    source: () => this.exercise()?.id,
+    computation: () => {
+      const rows = Object.entries(this.exercise()?.words.watch ?? {});
+      while (rows.length < 2) rows.push(['', '']);
+      return rows;
+    },
+  });
+
+  /** Who of the class could do it as it stands. */
+  protected readonly people = computed(() => {
+    const exercise = this.exercise();
+    const document = this.documents.document();
+    if (!exercise || !document || !this.sound()) return [];
+    const version = versionOfExercise(exercise);
+    return document.participants.map((person) => {
+      const verdict = applyCautions(version, cautionSubjects(person), this.view.catalog());
+      if (verdict.kind === 'blocked') return { name: person.name, no: true, words: verdict.rule.words };
+      const owned = ownedFrom(
+        document.kits.filter(({ id }) => person.kitIds.includes(id)),
+        person,
+      );
+      const missing = owned.missing(verdict.version.needs);
+      if (missing.length > 0) {
+        return {
+          name: person.name,
+          no: true,
+          words: `has not got ${missing.map((need) => need.map((prop) => PROP_WORDS[prop]).join(' or ')).join(', ')}`,
+        };
+      }
+      const { loading } = exercise;
+      const loads = (loading?.holds ?? []).some((hold) => owned.loads(hold, loading?.band).length > 0);
+      if (loading?.required && (!loads || verdict.bodyWeightOnly)) {
+        return { name: person.name, no: true, words: 'has nothing to hold that way' };
+      }
+      const [rule] = verdict.rules;
+      return {
+        name: person.name,
+        no: false,
+        words: rule ? rule.words : loads ? 'as it is, loaded' : 'as it is',
+      };
+    });
+  });
+
+  protected readonly patterns = patternSchema.options;
+  protected readonly patternWords = PATTERN_WORDS;
+  protected readonly positions = Object.entries(POSITION_WORDS);
+  protected readonly sides = Object.entries(SIDES_WORDS);
+  protected readonly impacts = Object.entries(IMPACT_WORDS);
+  protected readonly repWords = REP_WORDS;
+  protected readonly muscles = muscleSchema.options;
+  protected readonly muscleWords = MUSCLE_WORDS;
+  protected readonly demands = demandSchema.options;
+  protected readonly demandWords = DEMAND_WORDS;
+  protected readonly props = propSchema.options;
+  protected readonly propWords = PROP_WORDS;
+  protected readonly holds = holdSchema.options.filter((hold) => hold !== 'none' && hold !== 'hands');
+  protected readonly holdWords = HOLD_WORDS;
+  protected readonly lifts = liftSchema.options;
+  protected readonly liftWords = LIFT_WORDS;
+  protected readonly levers = leverKindSchema.options;
+  protected readonly leverFacts = LEVERS;
+  protected readonly tiers = TIERS;
+
+  protected set(part: Partial<OwnExercise>): void {
+    this.draft.change(part);
+  }
+
+  protected problemsOf(...fields: readonly string[]) {
+    return this.problems().filter(({ field }) => fields.includes(field));
+  }
+
+  protected setTier(value: string): void {
+    this.draft.exercise.update((exercise) => {
+      if (!exercise) return exercise;
+      const { tier: _, ...rest } = exercise;
+      const tier = TIERS.find((own) => own === value);
+      return tier ? { ...rest, tier } : rest;
+    });
+  }
+
+  protected setRep(text: string): void {
+    this.draft.exercise.update((exercise) => {
+      if (!exercise) return exercise;
+      const { rep: _, ...rest } = exercise;
+      return text.trim() === '' ? rest : { ...rest, rep: text };
+    });
+  }
+
+  protected shareOf(exercise: OwnExercise, muscle: Muscle): number {
+    return exercise.muscles.find((own) => own.muscle === muscle)?.share ?? 0;
+  }
+
+  protected setShare(exercise: OwnExercise, muscle: Muscle, share: number): void {
+    const others = exercise.muscles.filter((own) => own.muscle !== muscle);
+    const muscles = share > 0 ? [...others, { muscle, share }] : others;
+    this.set({ muscles: muscles.sort((a, b) => b.share - a.share) });
+  }
+
+  protected demandOf(exercise: OwnExercise, demand: Demand): 'no' | 'loaded' | 'always' {
+    if (exercise.demands.includes(demand)) return 'always';
+    return exercise.demandsLoaded.includes(demand) ? 'loaded' : 'no';
+  }
+
+  protected setDemand(exercise: OwnExercise, demand: Demand, when: string): void {
+    const without = (list: readonly Demand[]) => list.filter((own) => own !== demand);
+    this.set({
+      demands: [...without(exercise.demands), ...(when === 'always' ? [demand] : [])],
+      demandsLoaded: [...without(exercise.demandsLoaded), ...(when === 'loaded' ? [demand] : [])],
+    });
+  }
+
+  /** A thing that must be there: `at` the need, `or` the place in it; an empty choice takes it out. */
+  protected setNeed(exercise: OwnExercise, at: number, or: number, value: string): void {
+    const prop = propSchema.options.find((own) => own === value);
+    const needs: Prop[][] = exercise.needs.map((need) => [...need]);
+    const need = (needs[at] ??= []);
+    if (prop) need[or] = prop;
+    else need.splice(or, 1);
+    this.set({ needs: needs.map((own) => [...new Set(own)]).filter((own) => own.length > 0) });
+  }
+
+  protected setLoading(loading: Loading | undefined): void {
+    this.draft.exercise.update((exercise) => {
+      if (!exercise) return exercise;
+      const { loading: _, ...rest } = exercise;
+      return loading ? { ...rest, loading } : { ...rest, demandsLoaded: [] };
+    });
+  }
+
+  protected changeLoading(loading: Loading, part: Partial<Loading>): void {
+    this.setLoading({ ...loading, ...part });
+  }
+
+  protected setBreathing(exercise: OwnExercise, breathing: string): void {
+    this.set({ words: { ...exercise.words, breathing } });
+  }
+
+  protected startLoading(on: boolean): void {
+    this.setLoading(on ? { holds: ['bothHands'], lift: 'squat', ratio: 0.5, required: false } : undefined);
+  }
+
+  /** Holds stay in the order they were ticked: the best first. */
+  protected setHold(loading: Loading, hold: Hold, on: boolean): void {
+    const holds = [...loading.holds.filter((own) => own !== hold), ...(on ? [hold] : [])];
+    const { band, ...rest } = loading;
+    this.setLoading({ ...rest, holds, ...(holds.includes('band') && { band: band ?? NO_BAND }) });
+  }
+
+  protected setBand(loading: Loading, band: BandPath, part: Partial<BandPath>): void {
+    this.setLoading({ ...loading, band: { ...band, ...part } });
+  }
+
+  /** The needs with a place for one more, each with a place for what may stand in for it. */
+  protected needRows(exercise: OwnExercise): (Prop | '')[][] {
+    return [...exercise.needs.map((need): (Prop | '')[] => [...need, '']), ['']];
+  }
+
+  protected rangeOf(exercise: OwnExercise, lever: LeverKind) {
+    return exercise.levers.find((own) => own.lever === lever);
+  }
+
+  protected setRange(exercise: OwnExercise, lever: LeverKind, range?: { from: number; to: number }): void {
+    const others = exercise.levers.filter((own) => own.lever !== lever);
+    this.set({ levers: range ? [...others, { lever, ...range }] : others });
+  }
+
+  protected setCue(exercise: OwnExercise, at: number, text: string): void {
+    const cues = [...exercise.words.cues];
+    cues[at] = text;
+    const filled = cues.filter((cue, index) => cue.trim() !== '' || index < 2);
+    this.set({ words: { ...exercise.words, cues: filled } });
+  }
+
+  protected setWatch(exercise: OwnExercise, at: number, part: { see?: string; mend?: string }): void {
+    const rows = this.watch().map(([see, mend], index): [string, string] =>
+      index === at ? [part.see ?? see, part.mend ?? mend] : [see, mend],
+    );
+    this.watch.set(rows);
+    const filled = rows.filter(([see]) => see.trim() !== '');
+    this.set({ words: { ...exercise.words, watch: Object.fromEntries(filled) } });
+  }
+
+  protected moreWatch(): void {
+    this.watch.update((rows) => (rows.length < MOST_POINTS ? [...rows, ['', '']] : rows));
+  }
+
+  protected readonly mostPoints = MOST_POINTS;
+
+  protected keep(exercise: OwnExercise): void {
+    if (this.sound()) this.kept.emit(exercise);
+  }
+
+  protected leave(): void {
+    this.draft.drop();
+  }
+}

@@ -1,0 +1,106 @@
+import type { Catalog } from '../ladder';
+import { ownExerciseSchema, problemFrom, type OwnExercise } from '../model';
+
+export interface ExerciseProblem {
+  /** The field it stands in: "loading", "words". */
+  readonly field: string;
+  readonly sentence: string;
+  /** False for what only looks odd: cautions may miss something, but it can be kept. */
+  readonly stops: boolean;
+}
+
+/** What has to hold between the facts of an exercise, beyond what the schema says of each. Common practice. */
+const SENSE: readonly {
+  readonly field: keyof OwnExercise;
+  readonly stops: boolean;
+  readonly sentence: string;
+  readonly wrong: (exercise: OwnExercise) => boolean;
+}[] = [
+  {
+    field: 'muscles',
+    stops: true,
+    sentence: 'A muscle stands twice: give each one share.',
+    wrong: ({ muscles }) => repeats(muscles.map(({ muscle }) => muscle)),
+  },
+  {
+    field: 'levers',
+    stops: true,
+    sentence: 'A lever stands twice: give each one range.',
+    wrong: ({ levers }) => repeats(levers.map(({ lever }) => lever)),
+  },
+  {
+    field: 'loading',
+    stops: true,
+    sentence: 'A band needs its way: where it is fixed, and how long it is at both ends.',
+    wrong: ({ loading }) => loading !== undefined && loading.holds.includes('band') && !loading.band,
+  },
+  {
+    field: 'demands',
+    stops: true,
+    sentence: 'It lands hard, so it asks for jumping and landing: set that demand, or lower the impact.',
+    wrong: ({ impact, demands }) => impact === 'high' && !demands.includes('jump'),
+  },
+  {
+    field: 'impact',
+    stops: true,
+    sentence: 'It asks for jumping and landing, so its impact is low or high.',
+    wrong: ({ impact, demands }) => impact === 'none' && demands.includes('jump'),
+  },
+  {
+    field: 'demands',
+    stops: false,
+    sentence: 'On the knees, yet kneeling is no demand: a sore knee would be given it.',
+    wrong: ({ position, demands }) => position === 'kneeling' && !demands.includes('kneeling'),
+  },
+  {
+    field: 'demands',
+    stops: false,
+    sentence: 'Pressing overhead, yet arms overhead is no demand: a sore shoulder would be given it.',
+    wrong: ({ pattern, demands, demandsLoaded }) =>
+      pattern === 'overhead' && ![...demands, ...demandsLoaded].includes('overhead'),
+  },
+  {
+    field: 'demands',
+    stops: false,
+    sentence: 'A demand is set both always and when loaded: always is enough.',
+    wrong: ({ demands, demandsLoaded }) => demandsLoaded.some((demand) => demands.includes(demand)),
+  },
+];
+
+/**
+ * What is wrong or odd in an exercise a coach writes: its schema, the facts that have to agree with each other, and a
+ * name that stands already. Empty for a sound one.
+ */
+export function checkExercise(exercise: OwnExercise, catalog: Catalog): ExerciseProblem[] {
+  const parsed = ownExerciseSchema.safeParse(exercise);
+  const schema = (parsed.error?.issues ?? []).map((issue) => ({
+    field: String(issue.path[0] ?? ''),
+    sentence: problemFrom(issue).sentence,
+    stops: true,
+  }));
+  const name = exercise.name.trim().toLowerCase();
+  const taken = [...catalog.exercises.values()].some(
+    (other) => other.id !== exercise.id && other.name.toLowerCase() === name,
+  );
+  return [
+    ...schema,
+    ...(taken
+      ? [
+          {
+            field: 'name',
+            sentence: 'Another exercise has this name: give it one of its own.',
+            stops: true,
+          },
+        ]
+      : []),
+    ...SENSE.filter(({ wrong }) => wrong(exercise)).map(({ field, sentence, stops }) => ({
+      field,
+      sentence,
+      stops,
+    })),
+  ];
+}
+
+function repeats(list: readonly string[]): boolean {
+  return new Set(list).size < list.length;
+}
