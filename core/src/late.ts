@@ -12,5 +12,8 @@ export * from './caution/readiness-questions';
 export * from './library/loosening';
 export * from './library/words';
 export * from './library/check-exercise';
+export * from './plan/session-text';
+export * from './plan/session-parse';
+export * from './plan/source-names';
 export * from './placement';
 export * from './formats/roster';

@@ -109,8 +109,12 @@ export const PlanStore = signalStore(
       }),
       timelines: computed(() => {
         const session = view.session();
+        const timing = documents.document()?.settings.timing;
         return session
-          ? TIERS.map((tier) => ({ tier, timeline: sessionTimeline(session, tier, view.catalog()) }))
+          ? TIERS.map((tier) => ({
+              tier,
+              timeline: sessionTimeline(session, { tier }, view.catalog(), timing),
+            }))
           : [];
       }),
       scheme: computed(() => {
@@ -199,7 +203,8 @@ export const PlanStore = signalStore(
       },
 
       addSlot(blockId: string, source: SlotSource): string {
-        const slot = newSlot(crypto.randomUUID(), source, store.view.catalog());
+        const kind = store.view.session()?.blocks.find(({ id }) => id === blockId)?.kind;
+        const slot = newSlot(crypto.randomUUID(), source, store.view.catalog(), kind);
         edit(`add ${slotName(slot, store.view.catalog())}`, (session) => addSlot(session, blockId, slot));
         patchState(store, { selectedSlotId: slot.id });
         return slot.id;

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
 import { formatMass, type Cell, type MassUnit } from '@dray/core';
-import { changeWords, tempoWords, workWords } from './cell-words';
+import { changeWords, eachLoadWords, tempoWords, workWords } from './cell-words';
 import { LoadPicture } from './load-picture';
 import { TierGlyph } from './tier-glyph';
 
@@ -31,6 +31,9 @@ import { TierGlyph } from './tier-glyph';
           <ng-container [ngTemplateOutlet]="since" />
         }
       </div>
+      @if (face.eachLoad) {
+        <div class="recipe each">{{ face.eachLoad }}</div>
+      }
       @if (face.load) {
         <div class="recipe">
           @if (pictureSize() > 0 && face.made; as made) {
@@ -84,6 +87,7 @@ export class CellFace {
       made: cell.load?.recipe,
       work: workWords(cell),
       tempo: tempoWords(cell),
+      eachLoad: eachLoadWords(cell, this.unit()),
       change: changeWords(cell, this.unit()),
     };
   });

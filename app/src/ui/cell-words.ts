@@ -1,14 +1,49 @@
-import { formatMass, tempoText, type MassUnit, type ReadyCell } from '@dray/core';
+import {
+  formatMass,
+  RANGE_WORDS,
+  setPatternText,
+  sidesText,
+  tempoText,
+  workText,
+  type MassUnit,
+  type ReadyCell,
+} from '@dray/core';
 
-/** The work of a cell as it stands on board and card: "3 × 10 each side". */
-export function workWords({ work }: ReadyCell): string {
-  const amount = work.kind === 'reps' ? `${work.amount}` : `${work.amount} s`;
-  return `${work.sets} × ${amount}${work.perSide ? ' each side' : ''}`;
+/** The work of a cell as it stands on board and card: "3 × 10 each side", "3 × 12, 10, 8", "2 × max in 60 s". */
+export function workWords({ work, planned, eachSet }: ReadyCell): string {
+  const amounts = eachSet?.map(({ amount }) => amount) ?? [];
+  const differ = new Set(amounts).size > 1;
+  const side = work.perSide ? ` ${sidesText({ perSide: true, sideOrder: planned.sideOrder })}` : '';
+  const seconds = work.kind === 'reps' ? '' : ' s';
+  return `${work.sets} × ${differ ? amounts.join(', ') : one({ work, planned })}${differ ? seconds : ''}${side}`;
 }
 
-/** What is said of the work beside its count: tempo. */
-export function tempoWords({ work }: ReadyCell): string {
-  return work.tempo ? `tempo ${tempoText(work.tempo)}` : '';
+/** One set: a number, or what the plan leaves open. */
+function one({ work, planned }: Pick<ReadyCell, 'work' | 'planned'>): string {
+  const said = planned.work;
+  if (said.kind === 'most') return workText(said);
+  if (said.kind === 'either') return workText({ ...said, reps: work.amount });
+  return work.kind === 'reps' ? `${work.amount}` : `${work.amount} s`;
+}
+
+/** What is said of the work beside its count: tempo, the way, what one is, how sets differ. */
+export function tempoWords({ work, planned }: ReadyCell): string {
+  return [
+    work.tempo && `tempo ${tempoText(work.tempo)}`,
+    planned.range && RANGE_WORDS[planned.range],
+    planned.one !== undefined && `one = ${planned.one}`,
+    planned.setPattern?.kind === 'dropOnForm' && setPatternText(planned.setPattern),
+    planned.activeRest !== undefined && `rest with ${planned.activeRest}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** The load of each set where they differ: "8 → 9 → 10 kg", "0" for none. */
+export function eachLoadWords({ eachSet }: ReadyCell, unit: MassUnit): string {
+  const loads = eachSet?.map(({ kg }) => kg ?? 0) ?? [];
+  if (new Set(loads).size < 2) return '';
+  return `${loads.map((kg) => (kg === 0 ? 'none' : formatMass(kg, unit))).join(' → ')} ${unit}`;
 }
 
 export interface ChangeWords {

@@ -45,13 +45,15 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
   });
   document.sessions.forEach((session, at) => {
     for (const { slots: own } of session.blocks) {
-      for (const { source, id } of own) {
-        const path = `sessions, ${at + 1}, slot ${id}`;
-        if (source.kind === 'ladder' && !catalog.ladders.has(source.ladderId)) {
-          say(path, `there is no ladder “${source.ladderId}”`);
-        }
-        if (source.kind === 'exercise' && !catalog.exercises.has(source.exerciseId)) {
-          say(path, `there is no exercise “${source.exerciseId}”`);
+      for (const { source: main, twin, id } of own) {
+        for (const source of twin ? [main, twin] : [main]) {
+          const path = `sessions, ${at + 1}, slot ${id}`;
+          if (source.kind === 'ladder' && !catalog.ladders.has(source.ladderId)) {
+            say(path, `there is no ladder “${source.ladderId}”`);
+          }
+          if (source.kind === 'exercise' && !catalog.exercises.has(source.exerciseId)) {
+            say(path, `there is no exercise “${source.exerciseId}”`);
+          }
         }
       }
     }

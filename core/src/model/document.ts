@@ -12,7 +12,18 @@ import { unitSchema } from './vocabulary';
 /** The version this build writes. */
 export const DOCUMENT_VERSION = 1;
 
-export const settingsSchema = z.strictObject({ unit: unitSchema });
+const pauseSchema = z.number().min(0).max(120);
+/** Times between the work, in seconds, where the class differs from the usual ones. */
+export const timingSchema = z.strictObject({
+  setUpSeconds: pauseSchema.optional(),
+  changeSeconds: pauseSchema.optional(),
+  floorSeconds: pauseSchema.optional(),
+  wallSeconds: pauseSchema.optional(),
+  sideSeconds: pauseSchema.optional(),
+});
+export type Timing = z.infer<typeof timingSchema>;
+
+export const settingsSchema = z.strictObject({ unit: unitSchema, timing: timingSchema.optional() });
 export type Settings = z.infer<typeof settingsSchema>;
 
 /** Everything a coach has, as one file. */

@@ -3,7 +3,17 @@ import { prescriptionByTierSchema } from './prescription';
 import { schemeSchema } from './scheme';
 import { idSchema, nameSchema } from './vocabulary';
 
-export const blockKindSchema = z.enum(['warmUp', 'straight', 'superset', 'circuit', 'finisher', 'coolDown']);
+export const blockKindSchema = z.enum([
+  'warmUp',
+  'straight',
+  'superset',
+  'triSet',
+  'circuit',
+  'interval',
+  'finisher',
+  'balance',
+  'coolDown',
+]);
 export type BlockKind = z.infer<typeof blockKindSchema>;
 
 export interface BlockFact {
@@ -12,17 +22,22 @@ export interface BlockFact {
   readonly grouped: boolean;
   /** Its slots carry a letter, and the board shows them from the start. */
   readonly lettered: boolean;
+  /** The clock leads: it does not wait for a change of things, and its last rest is taken too. */
+  readonly clocked: boolean;
   readonly defaultRestSeconds: number;
 }
 
 /** Rests by kind: trade practice within the published goals (Haff & Triplett: hypertrophy 30-90 s). */
 export const BLOCKS: Record<BlockKind, BlockFact> = {
-  warmUp: { name: 'Warm-up', grouped: false, lettered: false, defaultRestSeconds: 0 },
-  straight: { name: 'Straight sets', grouped: false, lettered: true, defaultRestSeconds: 90 },
-  superset: { name: 'Superset', grouped: true, lettered: true, defaultRestSeconds: 60 },
-  circuit: { name: 'Circuit', grouped: true, lettered: true, defaultRestSeconds: 30 },
-  finisher: { name: 'Finisher', grouped: true, lettered: true, defaultRestSeconds: 15 },
-  coolDown: { name: 'Cool-down', grouped: false, lettered: false, defaultRestSeconds: 0 },
+  warmUp: { name: 'Warm-up', grouped: false, lettered: false, clocked: false, defaultRestSeconds: 0 },
+  straight: { name: 'Straight sets', grouped: false, lettered: true, clocked: false, defaultRestSeconds: 90 },
+  superset: { name: 'Superset', grouped: true, lettered: true, clocked: false, defaultRestSeconds: 60 },
+  triSet: { name: 'Tri-set', grouped: true, lettered: true, clocked: false, defaultRestSeconds: 60 },
+  circuit: { name: 'Circuit', grouped: true, lettered: true, clocked: false, defaultRestSeconds: 30 },
+  interval: { name: 'Interval', grouped: true, lettered: true, clocked: true, defaultRestSeconds: 20 },
+  finisher: { name: 'Finisher', grouped: true, lettered: true, clocked: true, defaultRestSeconds: 0 },
+  balance: { name: 'Balance', grouped: false, lettered: true, clocked: false, defaultRestSeconds: 15 },
+  coolDown: { name: 'Cool-down', grouped: false, lettered: false, clocked: false, defaultRestSeconds: 0 },
 };
 
 /** What stands in a slot: a ladder, so that everyone gets their rung, or one exercise for all. */
@@ -36,6 +51,8 @@ export const slotSchema = z.strictObject({
   id: idSchema,
   source: slotSourceSchema,
   prescriptions: prescriptionByTierSchema,
+  /** Done instead by whoever may not do it: the quiet twin of a jump. */
+  twin: slotSourceSchema.optional(),
   /** How it grows; when absent, the program's scheme. */
   scheme: schemeSchema.optional(),
 });
@@ -46,6 +63,8 @@ export const blockSchema = z.strictObject({
   kind: blockKindSchema,
   /** After each round when grouped, else after each set. */
   restSeconds: z.int().min(0).max(900),
+  /** In a round, from one exercise to the next. */
+  betweenSeconds: z.int().min(0).max(900).optional(),
   slots: z.array(slotSchema).max(40),
 });
 export type Block = z.infer<typeof blockSchema>;

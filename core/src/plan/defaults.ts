@@ -11,7 +11,8 @@ import type { Catalog } from '../ladder';
 
 /** A new block, empty, with the rest its kind usually has. */
 export function newBlock(id: string, kind: BlockKind): Block {
-  return { id, kind, restSeconds: BLOCKS[kind].defaultRestSeconds, slots: [] };
+  const restSeconds = BLOCKS[kind].defaultRestSeconds;
+  return { id, kind, restSeconds, ...(kind === 'interval' && { betweenSeconds: restSeconds }), slots: [] };
 }
 
 const START: Record<'reps' | 'hold' | 'clock' | 'loosen', Prescription> = {
@@ -32,15 +33,24 @@ const START_BY_PATTERN: Partial<Record<Pattern, Prescription>> = {
   mobility: START.loosen,
 };
 
-/** A new slot with the usual prescription for all tiers, each side where the exercise is done so. */
-export function newSlot(id: string, source: SlotSource, catalog: Catalog): Slot {
+const INTERVAL_SECONDS = 40;
+
+/**
+ * A new slot with the usual prescription for all tiers, each side where the exercise is done so; by the clock in a block
+ * the clock leads.
+ */
+export function newSlot(id: string, source: SlotSource, catalog: Catalog, kind?: BlockKind): Slot {
   const ladder = source.kind === 'ladder' ? catalog.ladders.get(source.ladderId) : undefined;
   const exercise = source.kind === 'exercise' ? catalog.exercises.get(source.exerciseId) : undefined;
   const pattern = ladder?.pattern ?? exercise?.pattern ?? 'mobility';
   const perSide =
     exercise?.laterality === 'eachSide' ||
     catalog.exercises.get(ladder?.rungs[0]?.exerciseId ?? '')?.laterality === 'eachSide';
-  const prescription = { ...(START_BY_PATTERN[pattern] ?? START.reps), perSide };
+  const usual = START_BY_PATTERN[pattern] ?? START.reps;
+  const prescription: Prescription =
+    kind !== undefined && BLOCKS[kind].clocked && usual.work.kind !== 'hold'
+      ? { ...START.clock, work: { kind: 'time', seconds: INTERVAL_SECONDS }, perSide }
+      : { ...usual, perSide };
   if (exercise?.laterality === 'eachSide') prescription.perSide = true;
   return {
     id,

@@ -4,7 +4,10 @@
  */
 export * from './letters';
 export * from './prescription-text';
+export * from './prescription-pieces';
 export * from './prescription-parse';
+export * from './set-pattern';
+export * from './timing';
 export * from './timeline';
 export * from './edit-session';
 export * from './defaults';

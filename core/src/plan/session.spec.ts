@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import { aSlot, reps } from '../../testing/people';
-import { catalog, LIBRARY_LADDERS } from '../library';
+import { anySession } from '../../testing/sessions';
+import { catalog } from '../library';
 import { TIERS, type Block, type BlockKind, type Prescription, type Session } from '../model';
 import {
   addBlock,
@@ -15,7 +16,7 @@ import {
   removeSlot,
   sessionTimeline,
   slotLetters,
-  TRANSITIONS,
+  USUAL_TIMING,
 } from './index';
 
 function block(
@@ -70,20 +71,24 @@ describe('sessionTimeline', () => {
     // 3 × 10 at 2-0-2 is 3 × 40 s of work and two rests of 60 s.
     const tempo = { down: 2, pause: 0, up: 2 };
     const plan = session(block('a', 'straight', 60, ['squat', { ...reps(3, 10), tempo }]));
-    expect(sessionTimeline(plan, 'intermediate', catalog).totalSeconds).toBe(3 * 40 + 2 * 60);
+    expect(sessionTimeline(plan, { tier: 'intermediate' }, catalog).totalSeconds).toBe(3 * 40 + 2 * 60);
   });
 
   it('counts both sides and the change between them', () => {
     const plan = session(block('a', 'straight', 0, ['row', { ...clock(1, 30), perSide: true }]));
-    expect(sessionTimeline(plan, 'intermediate', catalog).totalSeconds).toBe(60 + TRANSITIONS.sideSeconds);
+    expect(sessionTimeline(plan, { tier: 'intermediate' }, catalog).totalSeconds).toBe(
+      60 + USUAL_TIMING.sideSeconds,
+    );
   });
 
   it('does partners in turn, with the rest after each round but the last', () => {
-    const plan = session(block('a', 'superset', 60, ['squat', clock(3, 40)], ['row', clock(3, 20)]));
-    const { segments, totalSeconds } = sessionTimeline(plan, 'intermediate', catalog);
+    const plan = session(block('a', 'superset', 60, ['squat', clock(3, 40)], ['hinge', clock(3, 20)]));
+    const { segments, totalSeconds } = sessionTimeline(plan, { tier: 'intermediate' }, catalog);
     const work = segments.filter(({ kind }) => kind === 'work').map(({ label }) => label);
     expect(work).toEqual(['A1', 'A2', 'A1', 'A2', 'A1', 'A2']);
-    expect(totalSeconds).toBe(3 * 60 + 2 * 60 + 5 * TRANSITIONS.changeSeconds);
+    // Getting to the next exercise within a round takes time of its own; before the next round it is in the rest.
+    const getting = USUAL_TIMING.setUpSeconds + USUAL_TIMING.changeSeconds;
+    expect(totalSeconds).toBe(3 * 60 + 2 * 60 + 3 * getting);
   });
 
   it('lets a tier with fewer rounds stop earlier', () => {
@@ -95,43 +100,77 @@ describe('sessionTimeline', () => {
         prescriptions: { ...slot.prescriptions, beginner: clock(2, 40) },
       })),
     });
-    expect(sessionTimeline(fewer, 'beginner', catalog).totalSeconds).toBe(2 * 40 + 30);
-    expect(sessionTimeline(fewer, 'advanced', catalog).totalSeconds).toBe(3 * 40 + 2 * 30);
+    expect(sessionTimeline(fewer, { tier: 'beginner' }, catalog).totalSeconds).toBe(2 * 40 + 30);
+    expect(sessionTimeline(fewer, { tier: 'advanced' }, catalog).totalSeconds).toBe(3 * 40 + 2 * 30);
+  });
+
+  it('runs by the clock to the second (common practice, no published source)', () => {
+    const ladders = ['squat', 'press-up', 'row', 'hinge', 'brace', 'thrust', 'curtsy'];
+    const total = (plan: Session) => sessionTimeline(plan, { tier: 'beginner' }, catalog).totalSeconds;
+    const interval = (count: number, work: number, rest: number): Block => ({
+      ...block(
+        'i',
+        'interval',
+        rest,
+        ...ladders.slice(0, count).map((id): [string, Prescription] => [id, clock(2, work)]),
+      ),
+      betweenSeconds: rest,
+    });
+    // Five exercises, 40 s on and 20 s off, twice through: ten minutes.
+    expect(total(session(interval(5, 40, 20)))).toBe(600);
+    // Seven exercises, two sets of 30 s on and 15 s off, then six finishers of 30 s one upon the other: 13:30.
+    const finishers = block(
+      'f',
+      'finisher',
+      0,
+      ...ladders.slice(0, 6).map((id): [string, Prescription] => [id, clock(1, 30)]),
+    );
+    expect(total(session(interval(7, 30, 15), finishers))).toBe(810);
+    // Three exercises × 10 reps × 3 rounds at 2-0-2, 30 s between exercises and 60 s between rounds.
+    const ten: Prescription = { ...reps(3, 10), tempo: { down: 2, pause: 0, up: 2 } };
+    const rounds = {
+      ...block('c', 'circuit', 60, ['squat', ten], ['press-up', ten], ['hinge', ten]),
+      betweenSeconds: 30,
+    };
+    expect(total(session(rounds))).toBe(3 * 3 * 40 + 3 * 2 * 30 + 2 * 60);
+  });
+
+  it('counts sets that differ, odd-shaped reps, ranges and pulses', () => {
+    const total = (part: Partial<Prescription>) => {
+      const one = { ...reps(3, 10), tempo: { down: 2, pause: 0, up: 2 }, ...part };
+      return sessionTimeline(
+        session(block('a', 'straight', 0, ['squat', one])),
+        { tier: 'beginner' },
+        catalog,
+      ).totalSeconds;
+    };
+    expect(total({})).toBe(120);
+    expect(total({ setPattern: { kind: 'repsDown', by: 2 } })).toBe(4 * (10 + 8 + 6));
+    expect(total({ one: 'two squats + two rows' })).toBe(480);
+    expect(total({ range: 'bottomHalf' })).toBe(60);
+    expect(total({ range: 'quarterAdded' })).toBe(180);
+    expect(total({ work: { kind: 'most', seconds: 60 } })).toBe(180);
+    expect(total({ perSide: true, sideOrder: 'alternating' })).toBe(240);
+  });
+
+  it('takes the coach’s own times, and a card’s own exercises', () => {
+    const plan = session(block('a', 'straight', 0, ['squat', clock(1, 30)], ['brace', clock(1, 30)]));
+    const slow = { setUpSeconds: 10, changeSeconds: 0, floorSeconds: 20, wallSeconds: 0 };
+    expect(sessionTimeline(plan, { tier: 'advanced' }, catalog, slow).totalSeconds).toBe(60 + 30);
+    const card = (slotId: string) => {
+      if (slotId === 'a2') return undefined;
+      const exercise = catalog.exercises.get('goblet-squat')!;
+      return { exercise, needs: exercise.needs, holding: 'bottle', prescription: clock(2, 20) };
+    };
+    const own = sessionTimeline(plan, { tier: 'advanced', card }, catalog);
+    expect(own.segments.map(({ slotId }) => slotId)).toEqual(['a1', 'a1']);
+    expect(own.totalSeconds).toBe(40);
   });
 
   it('tiles any session without gap or overlap', () => {
-    const kinds = fc.constantFrom<BlockKind>(
-      'warmUp',
-      'straight',
-      'superset',
-      'circuit',
-      'finisher',
-      'coolDown',
-    );
-    const slot = fc.tuple(
-      fc.constantFrom(...LIBRARY_LADDERS.map(({ id }) => id)),
-      fc.nat({ max: 3 }),
-      fc.boolean(),
-    );
-    const blocks = fc.array(fc.tuple(kinds, fc.array(slot, { maxLength: 4 }), fc.nat({ max: 90 })), {
-      maxLength: 6,
-    });
     fc.assert(
-      fc.property(blocks, fc.constantFrom(...TIERS), (list, tier) => {
-        const plan = session(
-          ...list.map(([kind, slots, rest], at) =>
-            block(
-              `b${at}-`,
-              kind,
-              rest,
-              ...slots.map(([ladder, more, side]): [string, Prescription] => [
-                ladder,
-                { ...reps(more + 1, 8), perSide: side },
-              ]),
-            ),
-          ),
-        );
-        const { segments, totalSeconds } = sessionTimeline(plan, tier, catalog);
+      fc.property(anySession(catalog), fc.constantFrom(...TIERS), (plan, tier) => {
+        const { segments, totalSeconds } = sessionTimeline(plan, { tier }, catalog);
         let now = 0;
         for (const { start, end } of segments) {
           expect(start).toBe(now);

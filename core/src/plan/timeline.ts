@@ -3,22 +3,16 @@ import {
   type Block,
   type Exercise,
   type Prescription,
+  type Range,
   type Session,
   type Slot,
   type Tier,
+  type Timing,
 } from '../model';
-import { chooseRungOfTier, type Catalog } from '../ladder';
+import { chooseRungOfTier, versionOfExercise, type Catalog, type Version } from '../ladder';
 import { slotLetters } from './letters';
-
-/** Times between the work, in seconds (common practice, no published source). */
-export const TRANSITIONS = {
-  /** Putting one thing down and taking up the next. */
-  changeSeconds: 12,
-  /** Getting down to the floor, or up from it. */
-  floorSeconds: 8,
-  /** Changing sides in the middle of a set. */
-  sideSeconds: 4,
-} as const;
+import { amountInSet, middleAmount, movementsInOne } from './set-pattern';
+import { secondsBetween, stationOf, USUAL_TIMING, type Station } from './timing';
 
 export type SegmentKind = 'work' | 'rest' | 'change' | 'loosen';
 
@@ -38,99 +32,189 @@ export interface Timeline {
   readonly totalSeconds: number;
 }
 
-/** Seconds of work in one set, both sides and the change between them included. */
-export function setSeconds(prescription: Prescription, exercise: Exercise | undefined): number {
-  const { work, tempo, perSide } = prescription;
-  const perRep = tempo ? Math.max(1, tempo.down + tempo.pause + tempo.up) : (exercise?.secondsPerRep ?? 3);
+/** One slot as one person does it, as far as time goes. */
+export interface TimedWork {
+  readonly exercise: Exercise;
+  readonly needs: Exercise['needs'];
+  /** What is held: a recipe in words, a hold, "" for nothing. */
+  readonly holding: string;
+  /** The plan's prescription, with the numbers it came to. */
+  readonly prescription: Prescription;
+}
+
+/** For whom: a tier as the plan has it, or a card: what each slot came to, undefined where it is left out. */
+export type TimelineFor =
+  { readonly tier: Tier } | { readonly tier: Tier; readonly card: (slotId: string) => TimedWork | undefined };
+
+/** How long a rep lasts against a full one: half the way, or a quarter of the way there and back on top. */
+const RANGE_FACTOR: Readonly<Record<Range, number>> = {
+  topHalf: 0.5,
+  bottomHalf: 0.5,
+  quarterAdded: 1.5,
+  pulsesToEnd: 1,
+};
+/** Small fast movements at the end of a set. Common practice, no published source. */
+const PULSES_SECONDS = 8;
+const USUAL_SECONDS_PER_REP = 3;
+
+/**
+ * Seconds of work in one set, both sides and the change between them included: tempo × reps, or the clock.
+ *
+ * @param set which of the sets, from 0, where they differ
+ */
+export function setSeconds(
+  prescription: Prescription,
+  exercise: Exercise | undefined,
+  set = 0,
+  timing: Required<Timing> = USUAL_TIMING,
+): number {
+  const { work, tempo, perSide, sideOrder, one, range, setPattern } = prescription;
+  const { amount, clocked } = middleAmount(work);
+  const counts = tempo
+    ? Math.max(1, tempo.down + tempo.pause + tempo.up + (tempo.top ?? 0))
+    : (exercise?.secondsPerRep ?? USUAL_SECONDS_PER_REP);
+  const perRep = counts * (range ? RANGE_FACTOR[range] : 1) * movementsInOne(one);
+  const inSet = amountInSet(setPattern, amount, set);
   const once =
-    work.kind === 'reps'
-      ? work.reps * perRep
-      : work.kind === 'range'
-        ? ((work.low + work.high) / 2) * perRep
-        : work.seconds;
-  return perSide ? 2 * once + TRANSITIONS.sideSeconds : once;
+    (clocked ? inSet : inSet * perRep) + (range === 'pulsesToEnd' && !clocked ? PULSES_SECONDS : 0);
+  // One-sided exercises are done on both sides whatever the plan says; a class's clock runs for both together.
+  const bothSides = perSide || (exercise?.laterality === 'eachSide' && work.kind !== 'time');
+  if (!bothSides) return once;
+  return 2 * once + (sideOrder === 'alternating' ? 0 : timing.sideSeconds);
 }
 
 interface Turn {
   readonly slot: Slot;
+  readonly timed: TimedWork | undefined;
   readonly prescription: Prescription;
+  readonly set: number;
   readonly restSeconds: number;
 }
 
 /** The sets of a block in the order they are done, each with the rest after it. */
-function turns(block: Block, tier: Tier): Turn[] {
-  const members = block.slots.map((slot) => ({ slot, prescription: slot.prescriptions[tier] }));
+function turns(
+  block: Block,
+  timedOf: (slot: Slot) => TimedWork | undefined,
+  tier: Tier,
+  skip: boolean,
+): Turn[] {
+  const members = block.slots.flatMap((slot) => {
+    const timed = timedOf(slot);
+    if (!timed && skip) return [];
+    return [{ slot, timed, prescription: timed?.prescription ?? slot.prescriptions[tier] }];
+  });
   if (!BLOCKS[block.kind].grouped) {
-    return members.flatMap(({ slot, prescription }) =>
-      Array.from({ length: prescription.sets }, () => ({
+    return members.flatMap(({ slot, timed, prescription }) =>
+      Array.from({ length: prescription.sets }, (_, set) => ({
         slot,
+        timed,
         prescription,
+        set,
         restSeconds: prescription.restSeconds ?? block.restSeconds,
       })),
     );
   }
   const rounds = Math.max(0, ...members.map(({ prescription }) => prescription.sets));
-  return Array.from({ length: rounds }, (_, round) => {
-    const present = members.filter(({ prescription }) => prescription.sets > round);
-    return present.map(({ slot, prescription }, at) => ({
+  return Array.from({ length: rounds }, (_, set) => {
+    const present = members.filter(({ prescription }) => prescription.sets > set);
+    return present.map(({ slot, timed, prescription }, at) => ({
       slot,
+      timed,
       prescription,
-      restSeconds: at === present.length - 1 ? block.restSeconds : (prescription.restSeconds ?? 0),
+      set,
+      restSeconds:
+        at === present.length - 1
+          ? block.restSeconds
+          : (prescription.restSeconds ?? block.betweenSeconds ?? 0),
     }));
   }).flat();
 }
 
 /**
- * A session drawn to time for one tier: work from tempo × reps or the clock, both sides, changing things, getting
- * down and up, rests; the rest after the very last set of a block is not taken.
+ * A session drawn to time, every second accounted for: work from tempo × reps or the clock, both sides, getting to
+ * the next exercise, rests, rounds. Getting there happens within the rest, and takes longer than it only where the rest is
+ * too short; a clock that leads does not wait for it. The rest after the very last set of a block is not taken, unless
+ * the clock leads.
+ *
+ * @param who a tier as the plan has it, or a card, for one person's own
  */
-export function sessionTimeline(session: Session, tier: Tier, catalog: Catalog): Timeline {
+export function sessionTimeline(
+  session: Session,
+  who: TimelineFor,
+  catalog: Catalog,
+  ownTiming: Timing = {},
+): Timeline {
+  const timing = { ...USUAL_TIMING, ...ownTiming };
+  const { tier } = who;
+  const timedOf =
+    'card' in who ? ({ id }: Slot) => who.card(id) : (slot: Slot) => planned(slot, tier, catalog);
   const segments: Segment[] = [];
   const letters = slotLetters(session);
   let now = 0;
-  let floorNow = false;
-  let slotNow: string | undefined;
+  let before: Done | undefined;
+
+  const add = (kind: SegmentKind, length: number, blockId: string, slotId: string, station: Station) => {
+    if (length <= 0) return;
+    const label = letters.get(slotId) ?? station.doing;
+    segments.push({ kind, start: now, end: now + length, blockId, slotId, label, onFloor: station.onFloor });
+    now += length;
+  };
+  /** The rest owed after what was done, when the next thing is in that block, or elsewhere. */
+  const restOwed = (done: Done, nextBlockId?: string) =>
+    done.blockId === nextBlockId || done.leads ? done.restSeconds : 0;
 
   for (const block of session.blocks) {
-    const loosening = !BLOCKS[block.kind].lettered;
-    const sequence = turns(block, tier);
-    sequence.forEach(({ slot, prescription, restSeconds }, at) => {
-      const exercise = exerciseForTier(slot, tier, catalog);
-      const onFloor = isFloor(exercise);
-      const add = (kind: SegmentKind, length: number) => {
-        if (length <= 0) return;
-        const label = letters.get(slot.id) ?? exercise?.name ?? '';
-        segments.push({
-          kind,
-          start: now,
-          end: now + length,
-          blockId: block.id,
-          slotId: slot.id,
-          label,
-          onFloor,
-        });
-        now += length;
-      };
-      if (slotNow !== undefined && slotNow !== slot.id) {
-        add('change', TRANSITIONS.changeSeconds + (floorNow === onFloor ? 0 : TRANSITIONS.floorSeconds));
+    const { clocked, lettered } = BLOCKS[block.kind];
+    for (const turn of turns(block, timedOf, tier, 'card' in who)) {
+      const { slot, timed, prescription, set, restSeconds } = turn;
+      const name = timed?.exercise.name ?? slot.id;
+      const station = stationOf(name, timed?.exercise, timed?.needs ?? [], timed?.holding ?? '');
+      const leads = clocked && middleAmount(prescription.work).clocked;
+      if (before) {
+        const rest = restOwed(before, block.id);
+        const getting = secondsBetween(before.station, station, timing);
+        const moving = leads ? Math.min(getting, rest) : getting;
+        add('change', moving, block.id, slot.id, station);
+        add('rest', rest - moving, before.blockId, before.slotId, before.station);
       }
-      add(loosening ? 'loosen' : 'work', setSeconds(prescription, exercise));
-      if (at < sequence.length - 1) add('rest', restSeconds);
-      slotNow = slot.id;
-      floorNow = onFloor;
-    });
+      const length = setSeconds(prescription, timed?.exercise, set, timing);
+      add(lettered ? 'work' : 'loosen', length, block.id, slot.id, station);
+      before = { station, blockId: block.id, slotId: slot.id, restSeconds, leads };
+    }
   }
+  if (before) add('rest', restOwed(before), before.blockId, before.slotId, before.station);
   return { segments, totalSeconds: now };
 }
 
-function exerciseForTier(slot: Slot, tier: Tier, catalog: Catalog): Exercise | undefined {
-  const { source } = slot;
-  if (source.kind === 'exercise') return catalog.exercises.get(source.exerciseId);
-  const ladder = catalog.ladders.get(source.ladderId);
-  const rung = ladder && chooseRungOfTier(ladder, tier);
-  return rung && catalog.exercises.get(rung.exerciseId);
+/** What was done last, and the rest it asks for. */
+interface Done {
+  readonly station: Station;
+  readonly blockId: string;
+  readonly slotId: string;
+  readonly restSeconds: number;
+  readonly leads: boolean;
 }
 
-function isFloor(exercise: Exercise | undefined): boolean {
-  return exercise !== undefined && exercise.position !== 'standing' && exercise.position !== 'seated';
+/** What a tier does in a slot: its rung, or the exercise for all. */
+export function versionForTier({ source }: Slot, tier: Tier, catalog: Catalog): Version | undefined {
+  if (source.kind === 'exercise') {
+    const exercise = catalog.exercises.get(source.exerciseId);
+    return exercise && versionOfExercise(exercise);
+  }
+  const ladder = catalog.ladders.get(source.ladderId);
+  const rung = ladder && chooseRungOfTier(ladder, tier);
+  return rung && catalog.versionByRung.get(rung.id);
+}
+
+/** A slot as the plan has it for a tier: its rung's exercise, held the first way it can be held. */
+function planned(slot: Slot, tier: Tier, catalog: Catalog): TimedWork | undefined {
+  const version = versionForTier(slot, tier, catalog);
+  if (!version) return undefined;
+  const { exercise, needs } = version;
+  return {
+    exercise,
+    needs: [...needs].map((need) => [...need]),
+    holding: exercise.loading?.holds[0] ?? '',
+    prescription: slot.prescriptions[tier],
+  };
 }

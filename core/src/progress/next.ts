@@ -33,6 +33,9 @@ export function nextAsk(state: SchemeState, scheme: Scheme): Ask {
       reason: `Last week ${evidence.worst} of ${amount} in the shortest set: the same again.`,
     };
   }
+  if (cell.planned.work.kind === 'most') {
+    return { kind: 'amount', amount, reason: 'As many as possible: what is beaten is last week’s number.' };
+  }
   if (cell.work.kind === 'time') {
     return {
       kind: 'amount',

@@ -10,7 +10,8 @@ export const HOLD_STEP_SECONDS = 5;
 /** From where to where the reps of a set grow at one load. */
 export function repSpan(work: Work): { low: number; high: number } | undefined {
   if (work.kind === 'range') return { low: work.low, high: work.high };
-  if (work.kind === 'reps') return { low: work.reps, high: work.reps + REPS_OVER_GOAL };
+  if (work.kind === 'reps' || work.kind === 'either')
+    return { low: work.reps, high: work.reps + REPS_OVER_GOAL };
   return undefined;
 }
 

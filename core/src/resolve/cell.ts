@@ -1,4 +1,4 @@
-import type { Hold, Override, Tempo, Tier, Work } from '../model';
+import type { Hold, Override, Prescription, Tempo, Tier } from '../model';
 import type { CautionSubject } from '../caution';
 import type { Recipe } from '../kit';
 import type { Version } from '../ladder';
@@ -45,6 +45,15 @@ export interface CellWork {
   readonly restSeconds: number;
 }
 
+/** One set, where sets differ from each other. */
+export interface CellSet {
+  readonly amount: number;
+  /** Absent for body weight. */
+  readonly kg?: number | undefined;
+  /** How the load is made, in words. */
+  readonly words?: string | undefined;
+}
+
 /** Difference to the week before; nothing changed when every part is 0. */
 export interface Change {
   readonly kg: number;
@@ -72,9 +81,11 @@ interface CellBase {
 export interface ReadyCell extends CellBase {
   readonly status: 'ready';
   readonly version: Version;
-  /** What the plan said a set is, before it became one number. */
-  readonly planned: Work;
+  /** What the plan said, before it became one number. */
+  readonly planned: Prescription;
   readonly work: CellWork;
+  /** Set by set, where they differ; `work` and `load` then say the working set. */
+  readonly eachSet?: readonly CellSet[] | undefined;
   readonly load?: CellLoad | undefined;
   /** The load asked for before the kit had its say, in kilograms. */
   readonly wantedKg?: number | undefined;

@@ -2,15 +2,16 @@ import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot, type Temp
 import { applyCautions, cautionSubjects } from '../caution';
 import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
+import { amountInSet, loadShares } from '../plan';
 import { movedKg, percentOfMax, repsWorth, type StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
 import type { Ask } from './ask';
 import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK } from './bridge';
-import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
+import type { Cell, CellLoad, CellSet, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
 import type { DoseContext } from './context';
 import { placeSlot, type Placement } from './place';
 import { LeftOutCellOf, ReadyCellOf, TraceOf, UNASKED, type Reasons } from './trace';
-import { loadFor, NEAR_ENOUGH, nearestUpTo, nextLoad, startAmount, type Wanted } from './wanted';
+import { countedAs, loadFor, NEAR_ENOUGH, nearestUpTo, nextLoad, startAmount, type Wanted } from './wanted';
 
 /** All six steps for one slot, one person, one week. */
 export function resolve(slot: Slot, context: DoseContext): Cell {
@@ -93,8 +94,9 @@ class Dosing {
         week,
         tier,
         version,
-        planned: placement.prescription.work,
+        planned: placement.prescription,
         work: written.work,
+        eachSet: this.eachSet(written.work, written.load),
         load: written.load,
         wantedKg: dose.wantedKg,
         basis: held?.wanted.estimate.basis,
@@ -351,15 +353,33 @@ class Dosing {
   }
 
   private workKind(): CellWork['kind'] {
-    const { kind } = this.placement.prescription.work;
-    return kind === 'time' || kind === 'hold' ? kind : 'reps';
+    return countedAs(this.placement.prescription.work);
   }
 
-  /** One-sided exercises are done on both sides whatever the plan says; others only when it says so. */
+  /** Set by set, where the plan varies reps or load; a lighter set takes the nearest load there is below it. */
+  private eachSet(work: CellWork, load: CellLoad | undefined): CellSet[] | undefined {
+    const { setPattern } = this.placement.prescription;
+    if (!setPattern || setPattern.kind === 'dropOnForm') return undefined;
+    const shares = loadShares({ sets: work.sets, setPattern });
+    if (shares && !load) return undefined;
+    return Array.from({ length: work.sets }, (_, set) => {
+      const amount = amountInSet(setPattern, work.amount, set);
+      const share = shares?.[set] ?? 1;
+      if (!load || share === 0) return { amount };
+      if (share === 1) return { amount, kg: load.kg, words: load.words };
+      const lighter = pickLoad(this.placement.held?.loads ?? [], load.kg * share, 'notAbove');
+      return lighter ? { amount, kg: lighter.kg, words: recipeWords(lighter.recipe) } : { amount };
+    });
+  }
+
+  /**
+   * One-sided exercises are done on both sides whatever the plan says, a class's clock running for both together;
+   * others only when it says so.
+   */
   private perSide(): boolean {
     const { prescription, slot, version } = this.placement;
     const laterality = version?.exercise.laterality;
-    if (laterality === 'eachSide') return true;
+    if (laterality === 'eachSide') return prescription.perSide || prescription.work.kind !== 'time';
     return prescription.perSide && (laterality === 'alternating' || slot.source.kind === 'exercise');
   }
 
@@ -372,8 +392,11 @@ class Dosing {
     const percent = Math.round(percentOfMax(reps + reserve));
     const max = this.kg(estimate.maxKg);
     const maxWords = `${max}, ${this.basisWords(estimate)}`;
-    if (source === 'load' && !eased) return `The plan says ${this.kg(kg)}.`;
-    if (source === 'percent' && !eased) return `The plan’s share of ${maxWords}: ${this.kg(kg)}.`;
+    if (source === 'asked' && !eased) {
+      return this.placement.prescription.target.kind === 'percent'
+        ? `The plan’s share of ${maxWords}: ${this.kg(kg)}.`
+        : `The plan says ${this.kg(kg)}.`;
+    }
     return `${whole} with ${reserve} left is ${percent} % of ${maxWords}: ${this.kg(kg)}.`;
   }
 

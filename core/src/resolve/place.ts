@@ -1,4 +1,4 @@
-import type { LeverKind, Participant, Prescription, Slot, Tier } from '../model';
+import type { LeverKind, Participant, Prescription, Slot, SlotSource, Tier } from '../model';
 import { LEVERS, PATTERN_WORDS, PROP_WORDS } from '../model';
 import {
   applyCautions,
@@ -147,8 +147,11 @@ class Placing {
   }
 
   private startVersion() {
+    return this.versionOf(this.slot.source);
+  }
+
+  private versionOf(source: SlotSource) {
     const { catalog, participant } = this.context;
-    const { source } = this.slot;
     if (source.kind === 'exercise') {
       const exercise = catalog.exercises.get(source.exerciseId);
       return (
@@ -174,6 +177,13 @@ class Placing {
     }
     const { rule } = verdict;
     const because = `${capital(SUBJECT_WORDS[rule.condition])}: ${lowerFirst(rule.words)}`;
+    const twin = this.twin();
+    if (twin) {
+      this.say('cautions', () => `${because} The plan’s twin for it: “${twin.version.name}”.`, 'caution');
+      this.marks.push({ kind: 'caution', words: rule.mark });
+      this.sayRules(twin, twin.version);
+      return { ...twin, rules: [rule, ...twin.rules] };
+    }
     const lower = this.lowerRung(version);
     if (lower) {
       this.say('cautions', () => `${because} Further down the ladder: “${lower.version.name}”.`, 'caution');
@@ -195,6 +205,13 @@ class Placing {
     this.marks.push({ kind: 'caution', words: rule.mark });
     this.sayRules(allowed, allowed.version);
     return { ...allowed, rules: [rule, ...allowed.rules] };
+  }
+
+  /** What the plan gives to whoever may not do the slot's own, if they may do that. */
+  private twin(): Allowed | undefined {
+    const version = this.slot.twin && this.versionOf(this.slot.twin)?.version;
+    if (!version || this.context.owned.missing(version.needs).length > 0) return undefined;
+    return this.allow(version);
   }
 
   private lowerRung(version: Version): Allowed | undefined {

@@ -50,6 +50,7 @@ export class ReadyCellOf extends Explained implements ReadyCell {
   readonly version: ReadyCell['version'];
   readonly planned: ReadyCell['planned'];
   readonly work: ReadyCell['work'];
+  readonly eachSet: ReadyCell['eachSet'];
   readonly load: ReadyCell['load'];
   readonly wantedKg: ReadyCell['wantedKg'];
   readonly basis: ReadyCell['basis'];
@@ -67,6 +68,7 @@ export class ReadyCellOf extends Explained implements ReadyCell {
     this.version = fields.version;
     this.planned = fields.planned;
     this.work = fields.work;
+    this.eachSet = fields.eachSet;
     this.load = fields.load;
     this.wantedKg = fields.wantedKg;
     this.basis = fields.basis;

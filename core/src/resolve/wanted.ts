@@ -1,30 +1,57 @@
-import type { Exercise, Hold, Prescription, Tier, Work } from '../model';
+import type { Exercise, Hold, Prescription, Target, Tier, Work } from '../model';
 import type { EffortLimits } from '../caution';
 import { pickLoad, simplestBetween, type AttainableLoad } from '../kit';
 import type { Version } from '../ladder';
+import { USUAL_MOST_REPS } from '../plan';
 import { percentOfMax, type StrengthEstimate } from '../strength';
 import type { PlaceContext } from './context';
 
 /** Left undone when a prescription says nothing about effort (common practice: 1 to 3 left). */
 export const USUAL_RESERVE = 2;
 
-/** The first week's reps of a set: the low end of a range; clocked work counts the reps that fit. */
+/** The first week's reps of a set: the low end of a range; clocked work counts its seconds. */
 export function startAmount(work: Work): number {
   switch (work.kind) {
     case 'reps':
+    case 'either':
       return work.reps;
     case 'range':
       return work.low;
+    case 'most':
+      return work.seconds ?? work.upTo ?? USUAL_MOST_REPS;
     case 'time':
     case 'hold':
       return work.seconds;
   }
 }
 
+/** What the amount of a set counts. */
+export function countedAs(work: Work): 'reps' | 'time' | 'hold' {
+  if (work.kind === 'time' || work.kind === 'hold') return work.kind;
+  return work.kind === 'most' && work.seconds !== undefined ? 'time' : 'reps';
+}
+
 /** Repetitions of a set as far as a load is concerned. */
 export function repsOf(work: Work, exercise: Exercise): number {
   const amount = startAmount(work);
-  return work.kind === 'time' || work.kind === 'hold' ? Math.max(1, amount / exercise.secondsPerRep) : amount;
+  return countedAs(work) === 'reps' ? amount : Math.max(1, amount / exercise.secondsPerRep);
+}
+
+/**
+ * Repetitions left undone that a prescription asks for. Effort from 1 to 10 is ten less what is left. Source: Zourdos et
+ * al. 2016, repetitions in reserve scale. As many as possible leaves none.
+ */
+function reserveSaid({ target, work }: Prescription, version: Version): number {
+  switch (target.kind) {
+    case 'reserve':
+      return target.reps;
+    case 'effort':
+      return 10 - target.effort;
+    case 'rung':
+      return version.rung?.gate.reserve ?? USUAL_RESERVE;
+    default:
+      return work.kind === 'most' ? 0 : USUAL_RESERVE;
+  }
 }
 
 /** The load a prescription wants of one person, before the kit is asked. */
@@ -33,8 +60,8 @@ export interface Wanted {
   readonly reps: number;
   readonly reserve: number;
   readonly estimate: StrengthEstimate;
-  /** Why this much, if not simply from reps and reserve. */
-  readonly source: 'reserve' | 'percent' | 'load' | 'unsaid';
+  /** From reps and reserve, or asked for outright by the plan. */
+  readonly source: 'reserve' | 'asked';
   /** A caution held it down. */
   readonly eased: boolean;
 }
@@ -51,23 +78,37 @@ export function wantedLoad(
   if (!estimate) return undefined;
   const { target } = prescription;
   const reps = repsOf(prescription.work, version.exercise);
-  const said = target.kind === 'reserve' ? target.reps : USUAL_RESERVE;
+  const said = reserveSaid(prescription, version);
   const reserve = Math.max(said, limits.reserveAtLeast);
   const byReserve = (estimate.maxKg * percentOfMax(reps + reserve)) / 100;
 
-  if (target.kind === 'percent' || target.kind === 'load') {
-    const asked = target.kind === 'load' ? target.loadKg : (estimate.maxKg * target.percent) / 100;
+  const asked = askedKg(target, estimate.maxKg, context.participant.bodyMassKg);
+  if (asked !== undefined) {
     const eased = limits.reserveAtLeast > 0 && asked > byReserve;
-    return { kg: eased ? byReserve : asked, reps, reserve, estimate, source: target.kind, eased };
+    return { kg: eased ? byReserve : asked, reps, reserve, estimate, source: 'asked', eased };
   }
   return {
     kg: byReserve,
     reps,
     reserve,
     estimate,
-    source: target.kind === 'reserve' ? 'reserve' : 'unsaid',
+    source: 'reserve',
     eased: reserve > said,
   };
+}
+
+/** The load a target names outright. */
+function askedKg(target: Target, maxKg: number, bodyMassKg: number): number | undefined {
+  switch (target.kind) {
+    case 'load':
+      return target.loadKg;
+    case 'percent':
+      return (maxKg * target.percent) / 100;
+    case 'bodyMass':
+      return (bodyMassKg * target.percent) / 100;
+    default:
+      return undefined;
+  }
 }
 
 /**

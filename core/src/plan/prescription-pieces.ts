@@ -1,0 +1,348 @@
+import type { Prescription, Range, SetPattern, SideOrder, Target, Tempo, Work } from '../model';
+import { fromUnit, type MassUnit } from '../units';
+
+/** What a piece of text says; what it leaves out is undefined. */
+export interface Draft {
+  sets?: number;
+  work?: Work;
+  perSide?: boolean;
+  sideOrder?: SideOrder;
+  one?: string;
+  range?: Range;
+  target?: Target;
+  tempo?: Tempo;
+  setPattern?: SetPattern;
+  restSeconds?: number;
+  activeRest?: string;
+}
+
+/** What could not be read: where, and a sentence with the likely meaning. */
+export interface ShorthandProblem {
+  /** Index of the first character of the unreadable piece; the text's length when something is missing. */
+  readonly at: number;
+  readonly length: number;
+  readonly sentence: string;
+}
+
+interface Piece {
+  readonly pattern: RegExp;
+  /** Writes what the match says; a sentence when it says something that cannot be. */
+  readonly read: (match: RegExpExecArray, draft: Draft, unit: MassUnit) => string | undefined;
+}
+
+const NUMBER_WORDS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  sixty: 60,
+  ninety: 90,
+};
+const NUMBER_WORD = `(?:${Object.keys(NUMBER_WORDS).sort(longestFirst).join('|')})`;
+const N = String.raw`(\d+|${NUMBER_WORD}\b)`;
+const DECIMAL = String.raw`(\d+(?:[.,]\d+)?)`;
+const SECONDS = String.raw`(?:seconds|second|secs|sec|s)\b`;
+const MINUTES = String.raw`(?:minutes|minute|mins|min|m)\b`;
+const TIME = String.raw`(\d+:[0-5]\d|\d+(?:\.\d+)?\s*(?:${SECONDS}|${MINUTES})|${NUMBER_WORD}\s*(?:${SECONDS}|${MINUTES}))`;
+const WORDS = String.raw`([\p{L}\d]+(?:[ +'-]*[\p{L}\d]+)*)`;
+
+function longestFirst(a: string, b: string): number {
+  return b.length - a.length;
+}
+
+function count(text = ''): number {
+  return NUMBER_WORDS[text.toLowerCase()] ?? Number(text);
+}
+
+/** "90", "90 s", "1:30", "2 min", "sixty seconds" as seconds. */
+function seconds(text = ''): number {
+  const clock = /^(\d+):([0-5]\d)/.exec(text);
+  if (clock) return Number(clock[1]) * 60 + Number(clock[2]);
+  const [, number = '', rest = ''] = /^([\d.]+|[a-z]+)\s*(.*)$/i.exec(text) ?? [];
+  const value = count(number);
+  return /^m/i.test(rest) ? Math.round(value * 60) : value;
+}
+
+function decimal(text = ''): number {
+  return Number(text.replace(',', '.'));
+}
+
+function piece(
+  source: string,
+  read: (match: RegExpExecArray, draft: Draft, unit: MassUnit) => unknown,
+): Piece {
+  return {
+    pattern: new RegExp(source, 'iyu'),
+    read: (match, draft, unit) => {
+      const said = read(match, draft, unit);
+      return typeof said === 'string' ? said : undefined;
+    },
+  };
+}
+
+/** Tried in order at each place of the text; the first that fits takes it. */
+const PIECES: readonly Piece[] = [
+  piece(String.raw`[\s,·]+|(?:with|then|and)\b`, () => undefined),
+  piece(String.raw`one\s*=\s*${WORDS}`, ([, words], draft) => {
+    draft.one = words ?? '';
+  }),
+  piece(
+    String.raw`${N}\s*(?:[x×*]|sets?\b\s*(?:of\b|[x×])?|rounds?\b\s*(?:of\b|[x×])?)\s*`,
+    ([, sets], draft) => {
+      if (draft.sets !== undefined) return 'The sets are said twice: keep one of them.';
+      draft.sets = count(sets);
+      return undefined;
+    },
+  ),
+  piece(String.raw`(\d+(?:\/\d+){2,})(?:\s*reps?\b)?`, ([, text = ''], draft) => {
+    const reps = text.split('/').map(Number);
+    const [first = 0, second = 0] = reps;
+    const by = second - first;
+    if (reps.some((own, at) => at > 0 && own - (reps[at - 1] ?? 0) !== by)) {
+      return 'Reps that change from set to set do so by the same number: “12/10/8”.';
+    }
+    if (draft.sets !== undefined && draft.sets !== reps.length) {
+      return `That is ${reps.length} sets, and ${draft.sets} are said before.`;
+    }
+    draft.sets = reps.length;
+    draft.work = { kind: 'reps', reps: first };
+    if (by !== 0) draft.setPattern = { kind: by < 0 ? 'repsDown' : 'repsUp', by: Math.abs(by) };
+    return undefined;
+  }),
+  piece(String.raw`(\d+)\s*\/\s*(\d+)(?!\d)`, ([, work, rest], draft) => {
+    draft.work = { kind: 'time', seconds: Number(work) };
+    draft.restSeconds = Number(rest);
+  }),
+  piece(
+    String.raw`(?:${TIME}|(\d+))\s*on\b[\s,]*(?:${TIME}|(\d+))\s*off\b`,
+    ([, work, bareWork, rest, bareRest], draft) => {
+      draft.work = { kind: 'time', seconds: seconds(work ?? bareWork) };
+      draft.restSeconds = seconds(rest ?? bareRest);
+    },
+  ),
+  piece(String.raw`(\d+)-(\d+)-(\d+)(?:-(\d+))?(?!\d)(?:\s*tempo\b)?`, ([, down, pause, up, top], draft) => {
+    draft.tempo = {
+      down: Number(down),
+      pause: Number(pause),
+      up: Number(up),
+      ...(top !== undefined && Number(top) > 0 && { top: Number(top) }),
+    };
+  }),
+  piece(
+    String.raw`(?:rest\s*(?:${TIME}|(\d+))|(?:no|without)\s+rest\b)(?:\s*with\s+${WORDS})?`,
+    ([, time, bare, words], draft) => {
+      draft.restSeconds = seconds(time ?? bare ?? '0');
+      if (words !== undefined) draft.activeRest = words;
+    },
+  ),
+  piece(String.raw`(?:${N}|nothing)\s*(?:reps?\s*)?(?:left\b|in reserve\b|rir\b)`, ([, reps], draft) => {
+    draft.target = { kind: 'reserve', reps: reps === undefined ? 0 : count(reps) };
+  }),
+  piece(String.raw`(?:effort|@?\s*rpe)\s*${DECIMAL}`, ([, effort], draft) => {
+    draft.target = { kind: 'effort', effort: decimal(effort) };
+  }),
+  piece(
+    String.raw`@?\s*${DECIMAL}\s*%\s*(?:of\s+)?(?:body(?:\s*(?:mass|weight))?|bw)\b`,
+    ([, percent], draft) => {
+      draft.target = { kind: 'bodyMass', percent: decimal(percent) };
+    },
+  ),
+  piece(String.raw`@?\s*${DECIMAL}\s*%(?:\s*(?:of\s+)?max(?:imum)?\b)?`, ([, percent], draft) => {
+    draft.target = { kind: 'percent', percent: decimal(percent) };
+  }),
+  piece(String.raw`@?\s*${DECIMAL}\s*(kg|kilos?|lbs?|pounds?)\b`, ([, mass, unitWord = ''], draft) => {
+    const unit: MassUnit = unitWord.toLowerCase().startsWith('k') ? 'kg' : 'lb';
+    draft.target = { kind: 'load', loadKg: fromUnit(decimal(mass), unit) };
+  }),
+  piece(String.raw`as the rung says\b`, (_match, draft) => {
+    draft.target = { kind: 'rung' };
+  }),
+  piece(String.raw`hold(?:\s+for)?\s*(?:${TIME}|(\d+))`, ([, time, bare], draft) => {
+    draft.work = { kind: 'hold', seconds: seconds(time ?? bare) };
+  }),
+  piece(
+    String.raw`(?:max|as many as possible|all out)\b(?:\s*up to\s*${N})?(?:\s*in\s*${TIME})?`,
+    ([, upTo, time], draft) => {
+      draft.work = {
+        kind: 'most',
+        ...(upTo !== undefined && { upTo: count(upTo) }),
+        ...(time !== undefined && { seconds: seconds(time) }),
+      };
+    },
+  ),
+  piece(String.raw`${TIME}\s*(?:all out|max|as many as possible)\b`, ([, time], draft) => {
+    draft.work = { kind: 'most', seconds: seconds(time) };
+  }),
+  piece(String.raw`${N}(?:\s*reps?\b)?\s*or\s*${TIME}`, ([, reps, time], draft) => {
+    draft.work = { kind: 'either', reps: count(reps), seconds: seconds(time) };
+  }),
+  piece(String.raw`${TIME}(\s*holds?\b)?`, ([, time, hold], draft) => {
+    draft.work = { kind: hold ? 'hold' : 'time', seconds: seconds(time) };
+  }),
+  piece(
+    String.raw`(?:(?:each|per|a|every)\s*(?:side|leg|arm)\b|\/\s*side\b)|(?:alternating|alternate|in turn)\b|swap(?:ping)?(?:\s+(?:the\s+)?(?:lead|sides?))?\b`,
+    ([words = ''], draft) => {
+      draft.perSide = true;
+      if (/^(alt|in)/i.test(words)) draft.sideOrder = 'alternating';
+      if (/^swap/i.test(words)) draft.sideOrder = 'swapLead';
+    },
+  ),
+  piece(
+    String.raw`(top half|bottom half|quarters? added|quarter reps|pulses(?: (?:to|at) (?:the )?end)?)\b`,
+    ([, words = ''], draft) => {
+      const [first = ''] = words.toLowerCase();
+      const ranges: Readonly<Record<string, Range>> = {
+        t: 'topHalf',
+        b: 'bottomHalf',
+        q: 'quarterAdded',
+        p: 'pulsesToEnd',
+      };
+      const range = ranges[first];
+      if (range) draft.range = range;
+    },
+  ),
+  piece(String.raw`(?:load up and down|pyramid)\b`, (_match, draft) => {
+    draft.setPattern = { kind: 'pyramid' };
+  }),
+  piece(String.raw`(?:load up|ascending)\b`, (_match, draft) => {
+    draft.setPattern = { kind: 'loadUp' };
+  }),
+  piece(String.raw`(?:load down|descending)(?:\s+to\s+nothing)?\b`, (_match, draft) => {
+    draft.setPattern = { kind: 'loadDown' };
+  }),
+  piece(String.raw`(?:reps (up|down)|(tapering|rising))(?:\s+by\s+${N})?`, ([, way, word, by], draft) => {
+    const up = way?.toLowerCase() === 'up' || word?.toLowerCase() === 'rising';
+    draft.setPattern = { kind: up ? 'repsUp' : 'repsDown', by: by === undefined ? 2 : count(by) };
+  }),
+  piece(String.raw`drop (?:when form goes|at loss of form)\b`, (_match, draft) => {
+    draft.setPattern = { kind: 'dropOnForm' };
+  }),
+  piece(String.raw`${N}\s*(?:-|–|—|to\b)\s*${N}(?:\s*reps?\b)?`, ([, low, high], draft) => {
+    draft.work = { kind: 'range', low: count(low), high: count(high) };
+  }),
+  piece(String.raw`${N}(?:\s*reps?\b)?`, ([, reps], draft) => {
+    draft.work = { kind: 'reps', reps: count(reps) };
+  }),
+];
+
+export const SHORTHAND_HINT =
+  'Try “3 × 10”, “8–12”, “45 s”, “hold 30 s”, “max in 60 s”, “each side”, “2 left”, “@70%”, “12 kg”, “rest 90 s”, “3-1-1”.';
+
+/** What may stand alone; something nearly the same was probably meant. */
+const VOCABULARY: readonly string[] = [
+  'sets',
+  'rounds',
+  'reps',
+  'left',
+  'rest',
+  'hold',
+  'each side',
+  'alternating',
+  'effort',
+  'max',
+  'tempo',
+  'top half',
+  'bottom half',
+  'quarter added',
+  'pulses to end',
+  'load up',
+  'load down',
+  'pyramid',
+];
+
+/**
+ * Reads everything between two places of a text into a draft.
+ *
+ * @returns the first thing that cannot be read, with its place in the whole text
+ */
+export function scanPieces(
+  text: string,
+  from: number,
+  to: number,
+  unit: MassUnit,
+): { readonly draft: Draft } | { readonly problem: ShorthandProblem } {
+  const draft: Draft = {};
+  // The end is the text's own, so that no piece reads on past it.
+  const scanned = text.slice(0, to);
+  let at = from;
+  while (at < to) {
+    const start = at;
+    for (const { pattern, read } of PIECES) {
+      pattern.lastIndex = at;
+      const match = pattern.exec(scanned);
+      if (!match || match[0].length === 0) continue;
+      const before = draft.work;
+      const said = read(match, draft, unit);
+      if (said !== undefined) return { problem: { at, length: match[0].trimEnd().length, sentence: said } };
+      if (before && draft.work !== before) {
+        const length = match[0].trimEnd().length;
+        const meant = meaning(scanned.slice(at + match[0].length));
+        const guess = meant ? ` Did you mean “${match[0].trim()} ${meant}”?` : ` ${SHORTHAND_HINT}`;
+        return {
+          problem: { at, length, sentence: `There is a second amount here: “${match[0].trim()}”.${guess}` },
+        };
+      }
+      at += match[0].length;
+      break;
+    }
+    if (at === start) {
+      const word = /^\S+/u.exec(scanned.slice(at))?.[0] ?? scanned.slice(at);
+      const meant = meaning(word);
+      const guess = meant ? `Did you mean “${meant}”?` : SHORTHAND_HINT;
+      return {
+        problem: {
+          at,
+          length: word.length,
+          sentence: `“${word}” is not something Dray can read here. ${guess}`,
+        },
+      };
+    }
+  }
+  return { draft };
+}
+
+/** The word of the shorthand a text nearly begins with. */
+function meaning(text: string): string | undefined {
+  const typed = /^\s*(\p{L}{2,})/u.exec(text)?.[1]?.toLowerCase();
+  if (typed === undefined) return undefined;
+  return VOCABULARY.find((word) => {
+    const [first = ''] = word.split(' ');
+    return first !== typed && distance(first, typed) <= (first.length > 4 ? 2 : 1);
+  });
+}
+
+/** How many letters have to be put in, taken out or changed. */
+function distance(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, at) => at);
+  for (let i = 1; i <= a.length; i += 1) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j += 1) {
+      const same = a[i - 1] === b[j - 1] ? 0 : 1;
+      next[j] = Math.min((next[j - 1] ?? 0) + 1, (row[j] ?? 0) + 1, (row[j - 1] ?? 0) + same);
+    }
+    row = next;
+  }
+  return row[b.length] ?? 0;
+}
+
+/** A draft with another one written over it: what the second says wins. */
+export function drafted(base: Draft, over: Draft): Draft {
+  return { ...base, ...over };
+}
+
+/** The prescription a draft comes to once its sets and work are known; not yet checked. */
+export function fromDraft(draft: Draft & { readonly sets: number; readonly work: Work }): Prescription {
+  const { perSide = false, target = { kind: 'none' }, ...rest } = draft;
+  return { ...rest, perSide, target };
+}

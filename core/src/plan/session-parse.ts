@@ -1,0 +1,518 @@
+import {
+  BLOCKS,
+  TIERS,
+  type Block,
+  type BlockKind,
+  type Prescription,
+  type Session,
+  type Slot,
+  type SlotSource,
+  type Tier,
+} from '../model';
+import type { Catalog } from '../ladder';
+import type { MassUnit } from '../units';
+import { newSlot } from './defaults';
+import { middleAmount } from './set-pattern';
+import { completed } from './prescription-parse';
+import { drafted, scanPieces, type Draft, type ShorthandProblem } from './prescription-pieces';
+import { sourceNames, type SourceNames } from './source-names';
+
+export type SessionResult =
+  | { readonly ok: true; readonly session: Session }
+  | { readonly ok: false; readonly problem: ShorthandProblem };
+
+export interface SessionParseOptions {
+  /** Makes an id for each new block and slot. */
+  readonly newId: () => string;
+  /** For bare loads. */
+  readonly unit?: MassUnit;
+  /** What the text leaves unsaid: id, name and budget. */
+  readonly base: Pick<Session, 'id' | 'name' | 'budgetMinutes'>;
+}
+
+/**
+ * Reads a whole session the way coaches write one on a board, or say one: "3 rounds, goblet squats 8-12 2 left, straight
+ * into rows, then 60 s all out; beginners two rounds". A line, or a part between semicolons, is the start of a block, an
+ * exercise, or a word for a tier. An exercise that says nothing does what the one before does; work that names no exercise
+ * is more of the one before. Never throws; the whole notation stands in docs/shorthand.md.
+ */
+export function parseSession(text: string, catalog: Catalog, options: SessionParseOptions): SessionResult {
+  try {
+    return { ok: true, session: new SessionReader(text, catalog, options).read() };
+  } catch (error) {
+    if (error instanceof Unreadable) return { ok: false, problem: error.problem };
+    throw error;
+  }
+}
+
+class Unreadable extends Error {
+  constructor(readonly problem: ShorthandProblem) {
+    super(problem.sentence);
+  }
+}
+
+/** A stretch of the text, by its places. */
+interface Clause {
+  readonly from: number;
+  readonly to: number;
+  /** Begun with a dash: an exercise, whatever its first word is. */
+  readonly bullet: boolean;
+  /** An empty line stands before it. */
+  readonly apart: boolean;
+}
+
+interface OpenBlock {
+  kind: BlockKind | undefined;
+  restSeconds?: number;
+  betweenSeconds?: number;
+  rounds?: number;
+  /** The clock of an interval, for exercises that say no work of their own. */
+  clock?: number;
+  tiers: Partial<Record<Tier, Draft>>;
+  slots: OpenSlot[];
+}
+
+interface OpenSlot {
+  readonly source: SlotSource;
+  readonly twin: SlotSource | undefined;
+  /** One for each tier. */
+  readonly drafts: readonly Draft[];
+  readonly from: number;
+  readonly to: number;
+}
+
+const SPLIT = /\r?\n|;|,?\s*\b(?:and\s+)?then\b|,?\s*\bstraight into\b/giu;
+const TIME = String.raw`(\d+:[0-5]\d|\d+\s*(?:minutes?|mins?|seconds?|secs?|s|m)?)`;
+const KINDS: readonly (readonly [RegExp, BlockKind])[] = (
+  [
+    ['warm[- ]?up', 'warmUp'],
+    ['straight(?: sets)?', 'straight'],
+    ['super[- ]?set', 'superset'],
+    ['(?:tri|giant)[- ]?set', 'triSet'],
+    ['circuit', 'circuit'],
+    ['intervals?', 'interval'],
+    ['finishers?', 'finisher'],
+    ['balance', 'balance'],
+    ['cool[- ]?down', 'coolDown'],
+  ] as const
+).map(([source, kind]) => [new RegExp(`${source}(?=\\s*(?:$|[,:(×x]|\\d))[\\s:]*`, 'iyu'), kind]);
+const HEAD_PIECES: Readonly<Record<'skip' | 'rounds' | 'rest' | 'between' | 'clock', RegExp>> = {
+  skip: /[\s,·:]+|(?:of|with)\b/iuy,
+  rounds: /(\d+|one|two|three|four|five|six)\s*rounds?\b|[×x]\s*(\d+)/iuy,
+  rest: new RegExp(String.raw`rest\s*${TIME}(?=\s*(?:$|,|between\b|rounds?\b))`, 'iyu'),
+  between: new RegExp(String.raw`between\s*${TIME}|${TIME}\s*between\b`, 'iyu'),
+  clock: /(\d+)\s*\/\s*(\d+)(?!\d)/iuy,
+};
+const TIER = /(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/iuy;
+const LETTER = /(?:[A-Z]{1,2}\d[.):]?|[A-Z][.)])\s+/uy;
+
+class SessionReader {
+  private readonly names: SourceNames;
+  private readonly blocks: OpenBlock[] = [];
+  private title: { name: string; budgetMinutes: number };
+
+  constructor(
+    private readonly text: string,
+    private readonly catalog: Catalog,
+    private readonly options: SessionParseOptions,
+  ) {
+    this.names = sourceNames(catalog);
+    this.title = { name: options.base.name, budgetMinutes: options.base.budgetMinutes };
+  }
+
+  read(): Session {
+    for (const clause of this.clauses()) this.clause(clause);
+    return {
+      id: this.options.base.id,
+      ...this.title,
+      blocks: this.blocks.map((block) => this.closed(block)),
+    };
+  }
+
+  private clauses(): Clause[] {
+    const clauses: Clause[] = [];
+    let apart = false;
+    const take = (from: number, to: number) => {
+      const inner = this.text.slice(from, to);
+      if (inner.trim() === '') return false;
+      const start = from + inner.length - inner.trimStart().length;
+      const end = from + inner.trimEnd().length;
+      const bullet = /^[-*•]\s+/u.exec(this.text.slice(start, end));
+      clauses.push({ from: start + (bullet?.[0].length ?? 0), to: end, bullet: bullet !== null, apart });
+      apart = false;
+      return true;
+    };
+    let at = 0;
+    for (const line of this.text.matchAll(/[^\n]*(?:\n|$)/gu)) {
+      const end = at + line[0].replace(/\r?\n$/u, '').length;
+      const whole = this.text.slice(at, end);
+      if (whole.trim() === '') apart = true;
+      else if (whole.trimStart().startsWith('#')) this.readTitle(whole, at);
+      else {
+        let from = at;
+        // A line that begins with a dash is one exercise, whatever words stand in it.
+        for (const cut of /^\s*[-*•]\s/u.test(whole) ? [] : splits(whole)) {
+          take(from, at + cut.at);
+          from = at + cut.at + cut.length;
+        }
+        take(from, end);
+      }
+      at += line[0].length;
+    }
+    return clauses;
+  }
+
+  /** "# Tuesday (40 min)" */
+  private readTitle(line: string, at: number): void {
+    const [, name = '', minutes] = /^\s*#\s*(.*?)\s*(?:\((\d+)\s*min(?:utes)?\))?\s*$/u.exec(line) ?? [];
+    const budget = minutes === undefined ? this.title.budgetMinutes : Number(minutes);
+    if (budget < 5 || budget > 180) {
+      this.fail(
+        at + line.lastIndexOf('('),
+        line.length - line.lastIndexOf('('),
+        'A session takes from 5 to 180 minutes.',
+      );
+    }
+    if (name.length > 120) this.fail(at, line.length, 'A name has at most 120 letters.');
+    this.title = { name: name || this.title.name, budgetMinutes: budget };
+  }
+
+  private clause({ from, to, bullet, apart }: Clause): void {
+    let start = from;
+    if (!bullet) {
+      start = this.tierLine(from, to) ?? this.head(from, to);
+      if (start >= to) return;
+    } else {
+      LETTER.lastIndex = start;
+      start += LETTER.exec(this.text.slice(0, to))?.[0].length ?? 0;
+    }
+    if (this.blocks.length === 0 || (apart && start === from && !bullet)) {
+      this.blocks.push({ kind: 'straight', tiers: {}, slots: [] });
+    }
+    LETTER.lastIndex = start;
+    start += LETTER.exec(this.text.slice(0, to))?.[0].length ?? 0;
+    this.slot(start, to);
+  }
+
+  /** "beginners two rounds": what a tier does otherwise in the block just written. */
+  private tierLine(from: number, to: number): number | undefined {
+    const block = this.blocks.at(-1);
+    const tier = this.match(TIER, from, to);
+    if (!block || !tier) return undefined;
+    const over = this.scan(from + tier[0].length, to);
+    const name = tier[1]?.toLowerCase() as Tier;
+    block.tiers[name] = drafted(block.tiers[name] ?? {}, over);
+    return to;
+  }
+
+  /** The start of a block, as far as it goes; gives the place behind it. */
+  private head(from: number, to: number): number {
+    let at = from;
+    let open: OpenBlock | undefined;
+    const block = () => (open ??= { kind: undefined, tiers: {}, slots: [] });
+    for (const [pattern, kind] of KINDS) {
+      const match = this.match(pattern, at, to);
+      if (!match) continue;
+      block().kind = kind;
+      at += match[0].length;
+      break;
+    }
+    for (;;) {
+      const before = at;
+      at += this.match(HEAD_PIECES.skip, at, to)?.[0].length ?? 0;
+      const rounds = this.match(HEAD_PIECES.rounds, at, to);
+      if (rounds) {
+        block().rounds = roundsOf(rounds[1] ?? rounds[2] ?? '');
+        at += rounds[0].length;
+      }
+      if (open) {
+        at = this.headDetail(open, at, to);
+        const tier = this.match(TIER, at, to);
+        if (tier) {
+          const [, said = ''] = tier;
+          const bare = /\d+(?=\s*(?:$|,))/iuy;
+          const end = this.text.slice(at, to).indexOf(',');
+          const stop = end < 0 ? to : at + end;
+          const count = this.match(bare, at + tier[0].length, to);
+          open.tiers[said.toLowerCase() as Tier] = count
+            ? { sets: Number(count[0]) }
+            : this.scan(at + tier[0].length, stop);
+          at = count ? at + tier[0].length + count[0].length : stop;
+        }
+      }
+      if (at === before) break;
+    }
+    if (!open) return from;
+    this.blocks.push(open);
+    return at;
+  }
+
+  private headDetail(open: OpenBlock, from: number, to: number): number {
+    let at = from;
+    const rest = this.match(HEAD_PIECES.rest, at, to);
+    if (rest) {
+      open.restSeconds = this.pause(rest[1], at, rest[0].length);
+      at += rest[0].length;
+    }
+    const between = this.match(HEAD_PIECES.between, at, to);
+    if (between) {
+      open.betweenSeconds = this.pause(between[1] ?? between[2], at, between[0].length);
+      at += between[0].length;
+    }
+    const clock = this.match(HEAD_PIECES.clock, at, to);
+    if (clock) {
+      open.clock = Number(clock[1]);
+      open.restSeconds = this.pause(clock[2], at, clock[0].length);
+      open.betweenSeconds = open.restSeconds;
+      at += clock[0].length;
+    }
+    return at;
+  }
+
+  private pause(text = '', at: number, length: number): number {
+    const clock = /^(\d+):(\d+)$/u.exec(text.trim());
+    const value = clock
+      ? Number(clock[1]) * 60 + Number(clock[2])
+      : Number.parseInt(text, 10) * (/\dm|\d\s+m/iu.test(text) ? 60 : 1);
+    if (!(value >= 0 && value <= 900)) this.fail(at, length, 'Rest goes up to 15 minutes.');
+    return value;
+  }
+
+  private slot(from: number, to: number): void {
+    const block = this.blocks.at(-1);
+    if (!block) return;
+    const { source, twin, rest } = this.named(from, to, block);
+    const parts = this.parts(rest, to);
+    const slot = { source, twin, drafts: this.tierDrafts(parts), from, to };
+    block.slots.push(slot);
+  }
+
+  /** The exercise at the start of a clause, and where its work begins. */
+  private named(from: number, to: number, block: OpenBlock) {
+    const before = block.slots.at(-1);
+    const colon = colonAt(this.text, from, to);
+    if (colon !== undefined) {
+      const [first = '', second, ...more] = namesIn(this.text.slice(from, colon));
+      const source = this.names.find(first) ?? this.names.findLoosely(first);
+      const twin =
+        second === undefined ? undefined : (this.names.find(second) ?? this.names.findLoosely(second));
+      const wrong = !source ? first : second !== undefined && !twin ? second : more[0];
+      if (wrong !== undefined || !source) return this.unknown(wrong ?? first, from, colon);
+      return { source, twin, rest: colon + 1 };
+    }
+    const nameless = this.tryParts(from, to);
+    if (nameless && before) return { source: before.source, twin: before.twin, rest: from };
+    // The longest run of words that is a name and leaves something that can be read.
+    const ends = [...this.text.slice(from, to).matchAll(/\s+|$/gu)]
+      .map(({ index }) => from + index)
+      .reverse();
+    let found: { source: SlotSource; rest: number } | undefined;
+    for (const find of [
+      (name: string) => this.names.find(name),
+      (name: string) => this.names.findLoosely(name),
+    ]) {
+      for (const end of ends) {
+        const name = this.text.slice(from, end).replace(/[\s,]+$/u, '');
+        const source = name === '' || /^\d/u.test(name) ? undefined : find(name);
+        if (!source) continue;
+        found ??= { source, rest: end };
+        if (this.tryParts(end, to)) return { source, twin: undefined, rest: end };
+      }
+    }
+    // A name with something unreadable behind it: that is where to point.
+    if (found) return { ...found, twin: undefined };
+    if (nameless) return this.fail(from, to - from, 'Work of what? Put an exercise before it.');
+    const end = /[\s,]+(?=\d)|$/u.exec(this.text.slice(from, to))?.index ?? to - from;
+    return this.unknown(this.text.slice(from, from + end), from, from + end);
+  }
+
+  private unknown(name: string, from: number, to: number): never {
+    const nearest = this.names.nearest(name);
+    const guess = nearest === undefined ? 'Take one from the ladders.' : `Did you mean “${nearest}”?`;
+    const at = Math.max(from, this.text.indexOf(name, from));
+    const shown = name.trim();
+    this.fail(at, Math.min(name.length, to - at), `There is no exercise or ladder “${shown}”. ${guess}`);
+  }
+
+  /** The tiers of a slot apart: by `|`, or by the tier's name. */
+  private parts(from: number, to: number): Part[] {
+    const bars = [...this.text.slice(from, to).matchAll(/\|/gu)].map(({ index }) => from + index);
+    if (bars.length > 2)
+      this.fail(bars[2] ?? from, 1, 'There are three tiers: beginner | intermediate | advanced.');
+    if (bars.length > 0) {
+      const edges = [from - 1, ...bars, to];
+      return edges.slice(1).map((end, at) => {
+        const start = (edges[at] ?? from) + 1;
+        const same = /^\s*=\s*$/u.test(this.text.slice(start, end));
+        const draft = same ? {} : this.scan(start, end);
+        return { tiers: TIERS.slice(at, at === bars.length ? undefined : at + 1), draft, same, whole: true };
+      });
+    }
+    const parts: Part[] = [];
+    let start = from;
+    let tier: Tier | undefined;
+    const close = (end: number) => {
+      const draft = this.scan(start, end);
+      parts.push({ tiers: tier ? [tier] : TIERS, draft, same: false, whole: tier === undefined });
+    };
+    for (const match of this.text
+      .slice(from, to)
+      .matchAll(/[\s,]+(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/giu)) {
+      close(from + match.index);
+      tier = match[1]?.toLowerCase() as Tier;
+      start = from + match.index + match[0].length;
+    }
+    close(to);
+    return parts;
+  }
+
+  private tryParts(from: number, to: number): boolean {
+    try {
+      this.parts(from, to);
+      return true;
+    } catch (error) {
+      if (error instanceof Unreadable) return false;
+      throw error;
+    }
+  }
+
+  private tierDrafts(parts: readonly Part[]): Draft[] {
+    const drafts: Draft[] = TIERS.map(() => ({}));
+    for (const { tiers, draft, same, whole } of parts) {
+      for (const tier of tiers) {
+        const at = TIERS.indexOf(tier);
+        if (same) drafts[at] = drafts[at - 1] ?? {};
+        else drafts[at] = whole ? draft : drafted(drafts[at] ?? {}, draft);
+      }
+    }
+    return drafts;
+  }
+
+  private scan(from: number, to: number): Draft {
+    const scanned = scanPieces(this.text, from, to, this.options.unit ?? 'kg');
+    if ('problem' in scanned) throw new Unreadable(scanned.problem);
+    return scanned.draft;
+  }
+
+  private match(pattern: RegExp, at: number, to: number): RegExpExecArray | null {
+    pattern.lastIndex = at;
+    return pattern.exec(this.text.slice(0, to));
+  }
+
+  private fail(at: number, length: number, sentence: string): never {
+    throw new Unreadable({ at, length, sentence });
+  }
+
+  // Putting it together.
+
+  private closed(open: OpenBlock): Block {
+    const kind = open.kind ?? kindFor(open.slots.length);
+    const usualRest = BLOCKS[kind].defaultRestSeconds;
+    const between =
+      open.betweenSeconds ?? (kind === 'interval' && open.restSeconds === undefined ? usualRest : undefined);
+    let before: Slot | undefined;
+    const slots = open.slots.map((slot) => (before = this.closedSlot(slot, open, kind, before)));
+    return {
+      id: this.options.newId(),
+      kind,
+      restSeconds: open.restSeconds ?? usualRest,
+      ...(between !== undefined && { betweenSeconds: between }),
+      slots,
+    };
+  }
+
+  private closedSlot(
+    { source, twin, drafts, from, to }: OpenSlot,
+    open: OpenBlock,
+    kind: BlockKind,
+    before: Slot | undefined,
+  ): Slot {
+    const usual = newSlot(this.options.newId(), source, this.catalog, kind);
+    const prescriptions = {} as Record<Tier, Prescription>;
+    TIERS.forEach((tier, at) => {
+      const draft = drafts[at] ?? {};
+      const said = Object.keys(draft).length > 0;
+      const base: Draft = said ? {} : (before ?? usual).prescriptions[tier];
+      // A clock runs for both sides together, unless the text says each.
+      const clocked = draft.work !== undefined && middleAmount(draft.work).clocked;
+      const inherited: Draft = {
+        work:
+          open.clock === undefined ? usual.prescriptions[tier].work : { kind: 'time', seconds: open.clock },
+        perSide: draft.perSide ?? (usual.prescriptions[tier].perSide && !clocked),
+      };
+      const whole: Draft = {
+        ...inherited,
+        ...base,
+        ...draft,
+        // A full line says what it says: nothing is added to it.
+        ...(draft.sets !== undefined && draft.work && draft.perSide === undefined && { perSide: false }),
+        sets:
+          draft.sets ??
+          open.rounds ??
+          base.sets ??
+          before?.prescriptions[tier].sets ??
+          usual.prescriptions[tier].sets,
+        ...(open.tiers[tier] ?? {}),
+      };
+      const result = completed(whole, from, to);
+      if (!result.ok) throw new Unreadable(result.problem);
+      prescriptions[tier] = result.prescription;
+    });
+    return { id: usual.id, source, prescriptions, ...(twin && { twin }) };
+  }
+}
+
+interface Part {
+  readonly tiers: readonly Tier[];
+  readonly draft: Draft;
+  readonly same: boolean;
+  /** Says the work of its tiers, not only what differs. */
+  readonly whole: boolean;
+}
+
+function kindFor(slots: number): BlockKind {
+  if (slots < 2) return 'straight';
+  return slots === 2 ? 'superset' : slots === 3 ? 'triSet' : 'circuit';
+}
+
+function roundsOf(text: string): number {
+  const words = ['', 'one', 'two', 'three', 'four', 'five', 'six'];
+  const at = words.indexOf(text.toLowerCase());
+  return at > 0 ? at : Number(text);
+}
+
+/** Where a line is cut into clauses; never inside quotes. */
+function splits(line: string): { at: number; length: number }[] {
+  const quoted = [...line.matchAll(/"(?:[^"]|"")*"/gu)].map(({ index, 0: text }) => [
+    index,
+    index + text.length,
+  ]);
+  return [...line.matchAll(SPLIT)]
+    .filter(({ index }) => !quoted.some(([start = 0, end = 0]) => index > start && index < end))
+    .map(({ index, 0: text }) => ({ at: index, length: text.length }));
+}
+
+/** The colon that ends a name: outside quotes, not inside a time. */
+function colonAt(text: string, from: number, to: number): number | undefined {
+  let quoted = false;
+  for (let at = from; at < to; at += 1) {
+    if (text[at] === '"') quoted = !quoted;
+    if (text[at] === ':' && !quoted && !/\d/u.test(text[at + 1] ?? '')) return at;
+  }
+  return undefined;
+}
+
+/** A name and its twin, apart by a slash outside quotes. */
+function namesIn(text: string): string[] {
+  const names: string[] = [];
+  let quoted = false;
+  let start = 0;
+  for (let at = 0; at <= text.length; at += 1) {
+    if (text[at] === '"') quoted = !quoted;
+    if (at === text.length || (text[at] === '/' && !quoted)) {
+      names.push(text.slice(start, at).trim());
+      start = at + 1;
+    }
+  }
+  return names;
+}

@@ -1,0 +1,134 @@
+import type { SlotSource } from '../model';
+import type { Catalog } from '../ladder';
+
+interface Named {
+  readonly name: string;
+  readonly source: SlotSource;
+}
+
+const TAG = /\s*\[(ladder|exercise)(?:\s+([^\]]+))?\]$/u;
+/** Signs the shorthand of a session needs for itself. */
+const SIGNS = /[:|/"[\];]|^[-*•#]|\bthen\b|\bstraight into\b/iu;
+
+const KNOWN = new WeakMap<Catalog, SourceNames>();
+
+/** The names of a catalog, kept for as long as it is. */
+export function sourceNames(catalog: Catalog): SourceNames {
+  const known = KNOWN.get(catalog) ?? new SourceNames(catalog);
+  KNOWN.set(catalog, known);
+  return known;
+}
+
+/** How things to do are called in a session written as text, both ways. Ladders come before exercises of the same name. */
+export class SourceNames {
+  private readonly all: readonly Named[];
+  private readonly exact = new Map<string, SlotSource>();
+  private readonly loose: readonly (Named & {
+    readonly words: readonly string[];
+    readonly pairs: ReadonlySet<string>;
+  })[];
+
+  constructor(catalog: Catalog) {
+    this.all = [
+      ...[...catalog.ladders.values()].map(({ id, name }): Named => ({
+        name,
+        source: { kind: 'ladder', ladderId: id },
+      })),
+      ...[...catalog.exercises.values()].map(({ id, name }): Named => ({
+        name,
+        source: { kind: 'exercise', exerciseId: id },
+      })),
+    ];
+    for (const { name, source } of this.all) {
+      const key = keyOf(name);
+      if (!this.exact.has(key)) this.exact.set(key, source);
+    }
+    this.loose = this.all.map((named) => ({
+      ...named,
+      words: wordsOf(named.name),
+      pairs: pairs(keyOf(named.name)),
+    }));
+  }
+
+  /** The name a source is written by: tagged where the bare name means something else, quoted where it has our signs in it. */
+  nameOf(source: SlotSource): string {
+    const id = source.kind === 'ladder' ? source.ladderId : source.exerciseId;
+    const own = this.all.find((named) => same(named.source, source));
+    const name = own?.name.trim() ?? id;
+    const plain = SIGNS.test(name) || /\s{2,}/u.test(name) ? `"${name.replaceAll('"', '""')}"` : name;
+    const bare = this.exact.get(keyOf(name));
+    if (bare && same(bare, source)) return plain;
+    const sameKind = this.all.filter(
+      (other) => other.source.kind === source.kind && keyOf(other.name) === keyOf(name),
+    );
+    return `${plain} [${source.kind}${sameKind.length === 1 ? '' : ` ${id}`}]`;
+  }
+
+  /** What a name means exactly: "Squat", "squats", "Squat [exercise]", "\"a name: with signs\"". */
+  find(text: string): SlotSource | undefined {
+    const tag = TAG.exec(text);
+    const bare = unquoted(tag ? text.slice(0, tag.index) : text);
+    if (!tag) return this.exact.get(keyOf(bare)) ?? this.exact.get(keyOf(singular(bare)));
+    const [, kind, id] = tag;
+    return this.all.find(({ name, source }) => {
+      if (source.kind !== kind) return false;
+      const own = source.kind === 'ladder' ? source.ladderId : source.exerciseId;
+      return id === undefined ? keyOf(name) === keyOf(bare) : own === id;
+    })?.source;
+  }
+
+  /** What a few words most likely mean: every word begins a word of the name; the shortest such name. */
+  findLoosely(text: string): SlotSource | undefined {
+    const typed = wordsOf(singular(unquoted(text)));
+    if (typed.length === 0) return undefined;
+    let best: (Named & { words: readonly string[] }) | undefined;
+    for (const named of this.loose) {
+      const fits = typed.every((word) => named.words.some((own) => own.startsWith(word)));
+      if (fits && (!best || named.words.length < best.words.length)) best = named;
+    }
+    return best?.source;
+  }
+
+  /** The name that looks most like a mistyped one. */
+  nearest(text: string): string | undefined {
+    const typed = pairs(keyOf(unquoted(text)));
+    let best: { name: string; score: number } | undefined;
+    for (const { name, pairs: own } of this.loose) {
+      const shared = [...typed].filter((pair) => own.has(pair)).length;
+      const score = (2 * shared) / Math.max(1, typed.size + own.size);
+      if (!best || score > best.score) best = { name, score };
+    }
+    return best && best.score >= 0.4 ? best.name : undefined;
+  }
+}
+
+function same(a: SlotSource, b: SlotSource): boolean {
+  return a.kind === 'ladder'
+    ? b.kind === 'ladder' && a.ladderId === b.ladderId
+    : b.kind === 'exercise' && a.exerciseId === b.exerciseId;
+}
+
+function keyOf(name: string): string {
+  return name.trim().toLowerCase().replaceAll(/\s+/gu, ' ');
+}
+
+function wordsOf(name: string): string[] {
+  return keyOf(name)
+    .split(/[^\p{L}\d]+/u)
+    .filter(Boolean);
+}
+
+/** "goblet squats" as "goblet squat". */
+function singular(name: string): string {
+  return name.replace(/(\p{L}{3,})s\s*$/u, '$1');
+}
+
+function unquoted(text: string): string {
+  const quoted = /^\s*"((?:[^"]|"")*)"\s*$/u.exec(text);
+  return quoted?.[1]?.replaceAll('""', '"') ?? text;
+}
+
+/** Neighbouring letters, for telling how alike two names look. */
+function pairs(text: string): Set<string> {
+  return new Set(Array.from({ length: Math.max(0, text.length - 1) }, (_, at) => text.slice(at, at + 2)));
+}

@@ -1,0 +1,55 @@
+import * as fc from 'fast-check';
+import type { Catalog } from '../src/ladder';
+import { blockKindSchema, BLOCKS, type Session, type SlotSource } from '../src/model';
+import { anyPrescription } from './prescriptions';
+
+/** Any session a coach could write from a catalog. */
+export function anySession(catalog: Catalog): fc.Arbitrary<Session> {
+  const source: fc.Arbitrary<SlotSource> = fc.oneof(
+    fc.constantFrom(...catalog.ladders.keys()).map((ladderId) => ({ kind: 'ladder' as const, ladderId })),
+    fc
+      .constantFrom(...catalog.exercises.keys())
+      .map((exerciseId) => ({ kind: 'exercise' as const, exerciseId })),
+  );
+  const prescriptions = fc.oneof(
+    anyPrescription.map((one) => ({ beginner: one, intermediate: one, advanced: one })),
+    fc.record({ beginner: anyPrescription, intermediate: anyPrescription, advanced: anyPrescription }),
+  );
+  const slot = fc
+    .record({ source, prescriptions, twin: fc.option(source, { nil: undefined, freq: 3 }) })
+    .map(({ twin, ...rest }) => ({ ...rest, ...(twin && { twin }) }));
+  const block = fc
+    .record({
+      kind: fc.constantFrom(...blockKindSchema.options),
+      restSeconds: fc.integer({ min: 0, max: 900 }),
+      between: fc.option(fc.integer({ min: 0, max: 900 }), { nil: undefined }),
+      slots: fc.array(slot, { maxLength: 4 }),
+    })
+    .map(({ between, ...rest }) => ({
+      ...rest,
+      ...(between !== undefined && BLOCKS[rest.kind].grouped && { betweenSeconds: between }),
+    }));
+  const name = fc.constantFrom(
+    'Tuesday',
+    'Low tide',
+    'Evening: arms | trunk',
+    'Thirty, and a bit',
+    '"Quoted" (1)',
+  );
+  return fc
+    .record({
+      name,
+      budgetMinutes: fc.integer({ min: 5, max: 180 }),
+      blocks: fc.array(block, { maxLength: 5 }),
+    })
+    .map(({ name: own, budgetMinutes, blocks }) => ({
+      id: 'session',
+      name: own,
+      budgetMinutes,
+      blocks: blocks.map(({ slots, ...rest }, at) => ({
+        ...rest,
+        id: `b${at}`,
+        slots: slots.map((one, index) => ({ ...one, id: `b${at}-${index}` })),
+      })),
+    }));
+}
