@@ -14,6 +14,7 @@ const CORE_LAYERS = [
   'library',
   'placement',
   'plan',
+  'compose',
   'resolve',
   'progress',
   'program',

@@ -16,7 +16,7 @@ import { buildCatalog, CatalogError, tierSteps } from '../ladder';
 import { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from './index';
 import { resolve } from '../resolve';
 import { checkExercise } from './check-exercise';
-import { LOOSENING } from './loosening';
+import { LOOSENING } from '../compose';
 import { LIBRARY_WORDS } from './words';
 
 describe('the library', () => {

@@ -69,9 +69,35 @@ export const blockSchema = z.strictObject({
 });
 export type Block = z.infer<typeof blockSchema>;
 
+/** What a session is for. */
+export const focusSchema = z.enum([
+  'wholeBody',
+  'lower',
+  'upperPush',
+  'upperPull',
+  'arms',
+  'trunk',
+  'balance',
+  'posture',
+]);
+export type Focus = z.infer<typeof focusSchema>;
+export const FOCUS_WORDS: Readonly<Record<Focus, string>> = {
+  wholeBody: 'whole body',
+  lower: 'lower body',
+  upperPush: 'upper body, pushing',
+  upperPull: 'upper body, pulling',
+  arms: 'arms',
+  trunk: 'trunk',
+  balance: 'balance',
+  posture: 'posture',
+};
+
 export const sessionSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
+  focus: focusSchema.optional(),
+  /** Remarks on it that the coach has read and waved away. */
+  dismissed: z.array(z.string().min(1).max(200)).max(200).optional(),
   budgetMinutes: z.int().min(5).max(180),
   blocks: z.array(blockSchema).max(40),
 });

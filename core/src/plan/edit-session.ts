@@ -110,6 +110,51 @@ export function nudgeSlot(session: Session, slotId: string, direction: -1 | 1): 
   return moveSlot(session, slotId, neighbour.id, direction === 1 ? 0 : neighbour.slots.length);
 }
 
+/** The kind a block becomes with so many exercises: partners do them in turn. */
+function grownKind(kind: BlockKind, slots: number): BlockKind {
+  if (slots < 2 || (BLOCKS[kind].grouped && kind !== 'superset' && kind !== 'triSet')) return kind;
+  if (kind === 'straight' || kind === 'superset' || kind === 'triSet') {
+    return slots === 2 ? 'superset' : slots === 3 ? 'triSet' : 'circuit';
+  }
+  return kind;
+}
+
+/** Puts a slot among another one's, as its partner: two are a superset, three a tri-set, more a circuit. */
+export function joinInto(session: Session, slotId: string, blockId: string, index: number): Session {
+  const moved = moveSlot(session, slotId, blockId, index);
+  if (moved === session) return session;
+  return editBlock(moved, blockId, (block) => ({
+    ...block,
+    kind: grownKind(block.kind, block.slots.length),
+  }));
+}
+
+/** Takes a slot out of its block, to stand alone as the block at an index of the list. */
+export function partAt(session: Session, slotId: string, newBlockId: string, index: number): Session {
+  const from = session.blocks.find(({ slots }) => slots.some(({ id }) => id === slotId));
+  if (!from) return session;
+  const block: Block = { ...newStraight(newBlockId), slots: [] };
+  const withBlock = withBlocks(session, session.blocks.toSpliced(index, 0, block));
+  const moved = moveSlot(withBlock, slotId, newBlockId, 0);
+  const left = moved.blocks.find(({ id }) => id === from.id);
+  if (left?.slots.length !== 1 || !['superset', 'triSet'].includes(left.kind)) return moved;
+  return editBlock(moved, left.id, (own) => ({ ...own, kind: 'straight' }));
+}
+
+function newStraight(id: string): Block {
+  return { id, kind: 'straight', restSeconds: BLOCKS.straight.defaultRestSeconds, slots: [] };
+}
+
+/** A block once more, with ids of its own. */
+export function copyOfBlock(block: Block, newId: () => string): Block {
+  return { ...block, id: newId(), slots: block.slots.map((slot) => ({ ...slot, id: newId() })) };
+}
+
+/** A session once more, under another name, with ids of its own. */
+export function copyOfSession(session: Session, name: string, newId: () => string): Session {
+  return { ...session, id: newId(), name, blocks: session.blocks.map((block) => copyOfBlock(block, newId)) };
+}
+
 /**
  * Makes partners of a slot and the one after it in the session: the other comes into its block, and a straight
  * block becomes a superset.
@@ -141,11 +186,6 @@ export function partFromGroup(session: Session, slotId: string, newBlockId: stri
   if (!block || !slot || block.slots.length < 2 || !BLOCKS[block.kind].lettered) return session;
   const rest = block.slots.filter(({ id }) => id !== slotId);
   const left: Block = { ...block, slots: rest, kind: rest.length === 1 ? 'straight' : block.kind };
-  const parted: Block = {
-    id: newBlockId,
-    kind: 'straight',
-    restSeconds: BLOCKS.straight.defaultRestSeconds,
-    slots: [slot],
-  };
+  const parted: Block = { ...newStraight(newBlockId), slots: [slot] };
   return withBlocks(session, session.blocks.toSpliced(blockAt, 1, left, parted));
 }

@@ -6,12 +6,15 @@ import { TIERS, type Block, type BlockKind, type Prescription, type Session } fr
 import {
   addBlock,
   addSlot,
+  copyOfSession,
+  joinInto,
   joinWithNext,
   moveBlock,
   moveSlot,
   newBlock,
   newSlot,
   nudgeSlot,
+  partAt,
   partFromGroup,
   removeSlot,
   sessionTimeline,
@@ -235,5 +238,22 @@ describe('edits of a session', () => {
     expect(added?.work).toEqual({ kind: 'hold', seconds: 30 });
     const row = newSlot('row', { kind: 'ladder', ladderId: 'row' }, catalog);
     expect(row.prescriptions.beginner.perSide).toBeTrue();
+  });
+
+  it('puts partners together and takes them apart wherever they are dropped', () => {
+    const two = joinInto(plan, 'b1', 'a', 1);
+    expect(shape(two)).toMatch(/^superset:a1\+b1/);
+    const apart = partAt(two, 'a1', 'new', 1);
+    expect(shape(apart)).toMatch(/^straight:b1 straight:a1/);
+    expect(joinInto(plan, 'nobody', 'a', 0)).toBe(plan);
+  });
+
+  it('copies with ids of its own', () => {
+    let made = 0;
+    const copy = copyOfSession(plan, 'Again', () => `copy-${(made += 1)}`);
+    const all = (own: Session) =>
+      own.blocks.flatMap(({ id, slots }) => [id, ...slots.map((slot) => slot.id)]);
+    expect(new Set([...all(plan), ...all(copy)]).size).toBe(2 * all(plan).length);
+    expect(copy.blocks.map(({ kind }) => kind)).toEqual(plan.blocks.map(({ kind }) => kind));
   });
 });

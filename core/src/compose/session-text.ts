@@ -1,7 +1,7 @@
 import { BLOCKS, TIERS, type Block, type Session, type Slot } from '../model';
 import type { Catalog } from '../ladder';
 import type { MassUnit } from '../units';
-import { formatPrescription } from './prescription-text';
+import { formatPrescription } from '../plan';
 import { sourceNames, type SourceNames } from './source-names';
 
 /**

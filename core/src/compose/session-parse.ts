@@ -11,10 +11,15 @@ import {
 } from '../model';
 import type { Catalog } from '../ladder';
 import type { MassUnit } from '../units';
-import { newSlot } from './defaults';
-import { middleAmount } from './set-pattern';
-import { completed } from './prescription-parse';
-import { drafted, scanPieces, type Draft, type ShorthandProblem } from './prescription-pieces';
+import {
+  completed,
+  drafted,
+  middleAmount,
+  newSlot,
+  scanPieces,
+  type Draft,
+  type ShorthandProblem,
+} from '../plan';
 import { sourceNames, type SourceNames } from './source-names';
 
 export type SessionResult =

@@ -2,7 +2,8 @@ import * as fc from 'fast-check';
 import { anySession } from '../../testing/sessions';
 import { catalog } from '../library';
 import { sessionSchema, type Session } from '../model';
-import { formatPrescription } from './prescription-text';
+import { formatPrescription } from '../plan';
+import { keepIds } from './keep-ids';
 import { parseSession } from './session-parse';
 import { formatSession } from './session-text';
 
@@ -141,6 +142,31 @@ describe('a session as text', () => {
     expect(interval!.slots[2]!.twin).toEqual({ kind: 'exercise', exerciseId: 'easy-march' });
     expect(formatPrescription(finisher!.slots[0]!.prescriptions.beginner)).toBe('1 × 30 s');
     expect(formatPrescription(finisher!.slots[0]!.prescriptions.advanced)).toBe('1 × max in 60 s');
+  });
+
+  it('keeps ids, schemes and places when an edited text is read again', () => {
+    const before = read('Superset\n- Squat: 3 × 10\n- Row: 3 × 10\nStraight sets\n- Squat: 2 × 8');
+    const scheme = { kind: 'cappedPercent', percentPerWeek: 5, capPercent: 10 } as const;
+    before.blocks[0]!.slots[0]!.scheme = scheme;
+    let made = 100;
+    const again = parseSession(
+      'Straight sets\n- Plank: 2 × 20 s\nSuperset\n- Row: 3 × 12\n- Squat: 3 × 10',
+      catalog,
+      {
+        base,
+        newId: () => `new-${(made += 1)}`,
+      },
+    );
+    const kept = again.ok ? keepIds(before, again.session) : undefined;
+    const [plank, superset] = kept?.blocks ?? [];
+    expect(superset?.id).toBe(before.blocks[0]!.id);
+    expect(superset?.slots.map(({ id }) => id)).toEqual([
+      before.blocks[0]!.slots[1]!.id,
+      before.blocks[0]!.slots[0]!.id,
+    ]);
+    expect(superset?.slots[1]).toBe(before.blocks[0]!.slots[0]!);
+    expect(plank?.slots[0]?.id).toContain('new-');
+    expect(new Set(kept?.blocks.map(({ id }) => id)).size).toBe(2);
   });
 
   it('tells a ladder from an exercise of the same name', () => {
