@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import AxeBuilder from 'axe-core';
-import { boardWords, cell, expect, prescriptions, test } from './coach';
+import { boardWords, kept, cell, expect, prescriptions, test } from './coach';
 
 test('a fresh profile opens with the class, each with their own version', async ({ page }) => {
   await page.goto('/board');
@@ -83,8 +83,8 @@ test('what cannot be read yet is pointed at, kept over closing, and changes noth
   context,
 }) => {
   await page.goto('/plan');
-  await prescriptions(page, 'tue-press').nth(0).fill('2 × eight');
-  await expect(page.getByTestId('slot-tue-press').locator('.problem')).toContainText('“eight”');
+  await prescriptions(page, 'tue-press').nth(0).fill('2 × eigth');
+  await expect(page.getByTestId('slot-tue-press').locator('.problem')).toContainText('“eigth”');
   await expect
     .poll(() =>
       page.evaluate(
@@ -105,7 +105,7 @@ test('what cannot be read yet is pointed at, kept over closing, and changes noth
   await page.close();
   const again = await context.newPage();
   await again.goto('/plan');
-  await expect(prescriptions(again, 'tue-press').nth(0)).toHaveValue('2 × eight');
+  await expect(prescriptions(again, 'tue-press').nth(0)).toHaveValue('2 × eigth');
   await again.goto('/board');
   await expect(cell(again, 'odile', 'tue-press')).toContainText('2 × 8');
 });
@@ -137,7 +137,7 @@ test('a superset is built by keyboard alone', async ({ page }) => {
   await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Row, beginner');
   const block = page.getByTestId('block-superset');
   await expect(block.locator('.letter')).toHaveText(['A1', 'A2']);
-  await expect(block).toContainText('3 rounds');
+  await expect(block.getByLabel('Rounds of Superset')).toHaveValue('3');
   // Partners change places, part, and come together again, with the hands on the keys.
   await page.keyboard.press('Alt+ArrowUp');
   await expect(block.locator('.slot-name')).toContainText(['Row', 'Squat']);
@@ -177,7 +177,7 @@ test('the fields beside the text say the same thing', async ({ page }) => {
   await form.locator('.kind select').selectOption('range');
   await form.locator('.how select').selectOption('percent');
   await form.getByLabel('rest, s').fill('120');
-  await form.getByLabel('each side').check();
+  await form.getByLabel('sides').selectOption('each side');
   await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('5 × 10–14 each side, @70%, rest 120 s');
 });
 
@@ -317,3 +317,107 @@ for (const route of ['/plan', '/board', '/card/odile', '/people/juno', '/kit', '
     await context.close();
   });
 }
+
+test('a whole session is typed in one breath, in under 90 keystrokes and without a mouse', async ({
+  page,
+}) => {
+  await page.goto('/plan');
+  await page.getByRole('button', { name: 'New session' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Nothing planned yet')).toBeVisible();
+  let strokes = 0;
+  const press = async (key: string) => {
+    strokes += 1;
+    await page.keyboard.press(key);
+  };
+  await press('t');
+  await expect(page.getByLabel('The session as text')).toBeFocused();
+  for (const key of '3 rounds, goblet squat 8-12 2 left; row; 60s all out; beginners 2 rounds')
+    await press(key);
+  await press('Escape');
+  expect(strokes).toBeLessThan(90);
+  await expect(page.getByLabel('The session as text')).toHaveValue(
+    [
+      '# New session (30 min)',
+      '',
+      'Tri-set, rest 60 s',
+      '- Goblet squat: 2 × 8–12, 2 left | 3 × 8–12, 2 left | =',
+      '- Row: 2 × 8–12, 2 left | 3 × 8–12, 2 left | =',
+      '- Row: 2 × max in 60 s | 3 × max in 60 s | =',
+      '',
+    ].join('\n'),
+  );
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(page.getByRole('grid')).toContainText('3 × max in 60 s');
+  await expect(page.getByRole('grid')).toContainText('2 × 8');
+});
+
+test('a session as text: a mistake is pointed at and kept, an edited line keeps what hangs on its exercise', async ({
+  page,
+}) => {
+  await page.goto('/plan');
+  await page.getByRole('radio', { name: 'text' }).click();
+  const area = page.getByLabel('The session as text');
+  const text = await area.inputValue();
+  await area.fill(text.replace('- Press-up: 2 × 8', '- Prss-upp: 2 × 8'));
+  await expect(page.getByRole('alert')).toContainText('Did you mean “Press-up”?');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'odile', 'tue-press')).toContainText('2 × 8');
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await page.getByRole('radio', { name: 'text' }).click();
+  await expect(area).toHaveValue(/Prss-upp/);
+  await area.fill(text.replace('- Press-up: 2 × 8', '- Press-up: 2 × 9'));
+  await area.blur();
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'odile', 'tue-press')).toContainText('2 × 9');
+});
+
+test('a colleague’s remark is mended with one click, waved away, and stays away', async ({ page }) => {
+  await page.goto('/plan');
+  await page.getByRole('radio', { name: 'whole session' }).click();
+  const remarks = page.getByTestId('remarks');
+  await expect(remarks).toContainText('a long strain for Anselm');
+  await remarks.getByRole('button', { name: 'hold 20 s, one set more' }).click();
+  await expect(remarks).not.toContainText('a long strain');
+  await expect(prescriptions(page, 'tue-plank').nth(1)).toHaveValue('4 × hold 20 s');
+  await remarks.getByRole('button', { name: 'meant so' }).first().click();
+  await expect(remarks).toContainText('nothing to say');
+  await expect
+    .poll(() => kept(page, 'sessions'))
+    .toContainEqual(expect.objectContaining({ dismissed: ['upAndDown'] }));
+  await page.reload();
+  await page.getByRole('radio', { name: 'whole session' }).click();
+  await expect(page.getByTestId('remarks')).toContainText('nothing to say');
+});
+
+test('a short evening: the session is made to fit, step by step', async ({ page }) => {
+  await page.goto('/plan');
+  await page.getByRole('radio', { name: 'whole session' }).click();
+  await page.getByLabel('budget').fill('27');
+  await expect(page.getByText('It would fit with:')).toBeVisible();
+  const steps = page.locator('dray-session-rail .step button');
+  for (let taken = 0; taken < 6 && (await steps.count()) > 0; taken += 1) await steps.first().click();
+  await expect(page.getByText('It would fit with:')).toBeHidden();
+  const clock = await page.getByTestId('time-advanced').innerText();
+  expect(Number(clock.split(':')[0])).toBeLessThan(27);
+});
+
+test('a new session begins from one of ours, and takes a block from another', async ({ page }) => {
+  await page.goto('/plan');
+  await page.getByRole('button', { name: 'New session' }).click();
+  await page.getByRole('button', { name: 'begin from another session' }).click();
+  await page.getByLabel('Session to copy from').selectOption({ label: 'Trunk, 20 min' });
+  await page.getByRole('button', { name: 'Take all of it' }).click();
+  await expect(page.getByLabel('Name of the session')).toHaveValue('Trunk');
+  await page.getByLabel('Session to copy from').selectOption({ label: 'Tuesday, whole body' });
+  await page.getByRole('button', { name: 'take', exact: true }).nth(1).click();
+  await expect(page.getByTestId('block-superset')).toContainText('Squat');
+});
+
+test('supersets worth making are found off the page’s thread and made with one click', async ({ page }) => {
+  await page.goto('/plan');
+  await page.getByRole('radio', { name: 'whole session' }).click();
+  await page.getByRole('button', { name: 'Which go together?' }).click();
+  await page.getByRole('button', { name: 'Press-up with Hinge' }).click();
+  await expect(page.getByTestId('block-superset')).toHaveCount(2);
+});

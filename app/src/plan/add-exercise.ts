@@ -14,6 +14,12 @@ import { MatAutocompleteModule, type MatAutocompleteSelectedEvent } from '@angul
 import type { Catalog, SlotSource } from '@dray/core';
 import { ViewStore } from '../state/view-store';
 
+/** What was chosen, with the work typed behind its name. */
+export interface Chosen {
+  readonly source: SlotSource;
+  readonly work: string;
+}
+
 interface Choice {
   readonly name: string;
   readonly kind: string;
@@ -81,15 +87,20 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
 })
 export class AddExercise {
   readonly label = input.required<string>();
-  readonly chosen = output<SlotSource>();
+  readonly chosen = output<Chosen>();
   readonly left = output<void>();
 
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
   private readonly view = inject(ViewStore);
   private readonly choices = computed(() => choicesOf(this.view.catalog()));
   protected readonly typed = signal('');
+  /** The name ends where the work begins: "squat 3x10". */
+  private readonly parts = computed(() => {
+    const [, name = '', work = ''] = /^(.*?)(?:[\s,:]+(\d.*))?$/.exec(this.typed().trim()) ?? [];
+    return { name, work };
+  });
   protected readonly matching = computed(() => {
-    const words = this.typed().toLowerCase().split(/\s+/).filter(Boolean);
+    const words = this.parts().name.toLowerCase().split(/\s+/).filter(Boolean);
     return this.choices()
       .filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)))
       .slice(0, MOST_SHOWN);
@@ -116,8 +127,9 @@ export class AddExercise {
   }
 
   private take(choice: Choice): void {
+    const { work } = this.parts();
     this.box().nativeElement.value = '';
     this.typed.set('');
-    this.chosen.emit(choice.source);
+    this.chosen.emit({ source: choice.source, work });
   }
 }

@@ -7,12 +7,17 @@ import {
   editBlock,
   editSlot,
   formatPrescription,
+  copyOfBlock,
+  copyOfSession,
+  joinInto,
   joinWithNext,
   moveBlock,
   moveSlot,
   newBlock,
   newSlot,
   nudgeSlot,
+  parsePrescription,
+  partAt,
   partFromGroup,
   removeBlock,
   removeSlot,
@@ -27,6 +32,7 @@ import {
   type Prescription,
   type Scheme,
   type Session,
+  type Slot,
   type SlotSource,
   type Tier,
 } from '@dray/core';
@@ -48,9 +54,11 @@ interface PlanState {
   readonly tier: Tier;
   /** Text that cannot be read yet, by the field it stands in. */
   readonly drafts: Readonly<Record<string, string>>;
+  /** What the rail shows: the exercise that is selected, the session as a whole, or others to copy from. */
+  readonly rail: 'exercise' | 'session' | 'copy';
 }
 
-const INITIAL: PlanState = { selectedSlotId: undefined, tier: 'intermediate', drafts: {} };
+const INITIAL: PlanState = { selectedSlotId: undefined, tier: 'intermediate', drafts: {}, rail: 'exercise' };
 
 /** A block as the outline shows it. */
 export interface BlockView {
@@ -71,6 +79,24 @@ export interface SlotView {
 /** What a draft is kept under. */
 export function draftKey(slotId: string, tier: Tier): string {
   return `${slotId} ${tier}`;
+}
+
+/** Rounds as the coach says them: tiers that did fewer or more keep their distance. */
+function withSets(slot: Slot, rounds: number): Slot {
+  const most = Math.max(...TIERS.map((tier) => slot.prescriptions[tier].sets));
+  const change = (one: Prescription): Prescription => ({
+    ...one,
+    sets: Math.max(1, Math.min(20, one.sets + rounds - most)),
+  });
+  const { beginner, intermediate, advanced } = slot.prescriptions;
+  return {
+    ...slot,
+    prescriptions: {
+      beginner: change(beginner),
+      intermediate: change(intermediate),
+      advanced: change(advanced),
+    },
+  };
 }
 
 /** The session being written, what is selected in it, and every edit the composer can make. */
@@ -136,6 +162,13 @@ export const PlanStore = signalStore(
       select(slotId: string, tier?: Tier): void {
         patchState(store, { selectedSlotId: slotId, ...(tier && { tier }) });
       },
+      showRail(rail: PlanState['rail']): void {
+        patchState(store, { rail });
+      },
+      /** An edit somebody else has worked out: a mending, a text read anew, a block from elsewhere. */
+      change(label: string, to: (session: Session) => Session, key?: string): void {
+        edit(label, to, key);
+      },
       chooseTier(tier: Tier): void {
         patchState(store, { tier });
       },
@@ -147,6 +180,47 @@ export const PlanStore = signalStore(
       },
       settle(): void {
         store.documents.settle();
+      },
+
+      /** The session read anew from its text. Slots may be gone for a moment: what hangs on them waits for `textDone`. */
+      retype(to: (session: Session) => Session): void {
+        const session = store.view.session();
+        if (!session) return;
+        const retyped = to(session);
+        store.documents.edit(
+          'session text',
+          (document) => ({
+            ...document,
+            sessions: document.sessions.map((own) => (own.id === session.id ? retyped : own)),
+          }),
+          `text ${session.id}`,
+        );
+      },
+      textDone(): void {
+        const session = store.view.session();
+        if (session) edit('session text', (own) => own, `text ${session.id}`);
+        store.documents.settle();
+      },
+
+      duplicateBlock(blockId: string): void {
+        edit('block once more', (session) => {
+          const at = session.blocks.findIndex(({ id }) => id === blockId);
+          const block = session.blocks[at];
+          return block
+            ? addBlock(
+                session,
+                copyOfBlock(block, () => crypto.randomUUID()),
+                at + 1,
+              )
+            : session;
+        });
+      },
+      duplicateSession(): void {
+        const session = store.view.session();
+        if (!session) return;
+        const copy = copyOfSession(session, `${session.name}, again`, () => crypto.randomUUID());
+        store.documents.addSession(copy, session.id);
+        store.view.showSession(copy.id);
       },
 
       rename(name: string): void {
@@ -181,6 +255,31 @@ export const PlanStore = signalStore(
           `rest ${blockId}`,
         );
       },
+      setBetween(blockId: string, seconds: number): void {
+        if (Number.isNaN(seconds)) {
+          edit('no rest between', (session) =>
+            editBlock(session, blockId, ({ betweenSeconds: _old, ...block }) => block),
+          );
+        } else if (Number.isInteger(seconds) && seconds >= 0 && seconds <= 900) {
+          edit(
+            `${seconds} s between`,
+            (session) => editBlock(session, blockId, (block) => ({ ...block, betweenSeconds: seconds })),
+            `between ${blockId}`,
+          );
+        }
+      },
+      setRounds(blockId: string, rounds: number): void {
+        if (!Number.isInteger(rounds) || rounds < 1 || rounds > 20) return;
+        edit(
+          `${rounds} rounds`,
+          (session) =>
+            editBlock(session, blockId, (block) => ({
+              ...block,
+              slots: block.slots.map((slot) => withSets(slot, rounds)),
+            })),
+          `rounds ${blockId}`,
+        );
+      },
       setKind(blockId: string, kind: BlockKind): void {
         edit(BLOCKS[kind].name, (session) => editBlock(session, blockId, (block) => ({ ...block, kind })));
       },
@@ -202,18 +301,36 @@ export const PlanStore = signalStore(
         );
       },
 
-      addSlot(blockId: string, source: SlotSource): string {
+      /** A new slot, with the work typed behind its name where there is some that can be read. */
+      addSlot(blockId: string, source: SlotSource, work = ''): string {
+        const catalog = store.view.catalog();
         const kind = store.view.session()?.blocks.find(({ id }) => id === blockId)?.kind;
-        const slot = newSlot(crypto.randomUUID(), source, store.view.catalog(), kind);
-        edit(`add ${slotName(slot, store.view.catalog())}`, (session) => addSlot(session, blockId, slot));
+        const usual = newSlot(crypto.randomUUID(), source, catalog, kind);
+        const read = work === '' ? undefined : parsePrescription(work, store.view.unit());
+        const one = read?.ok ? read.prescription : undefined;
+        const slot = one
+          ? { ...usual, prescriptions: { beginner: one, intermediate: one, advanced: one } }
+          : usual;
+        edit(`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
         patchState(store, { selectedSlotId: slot.id });
+        if (read && !read.ok) this.keepDraft(draftKey(slot.id, 'beginner'), work);
         return slot.id;
       },
       removeSlot(slotId: string): void {
         edit(`take out ${nameOf(slotId)}`, (session) => removeSlot(session, slotId));
       },
       moveSlot(slotId: string, blockId: string, index: number): void {
-        edit(`move ${nameOf(slotId)}`, (session) => moveSlot(session, slotId, blockId, index));
+        edit(`move ${nameOf(slotId)}`, (session) => {
+          const inside = session.blocks
+            .find(({ id }) => id === blockId)
+            ?.slots.some(({ id }) => id === slotId);
+          return inside
+            ? moveSlot(session, slotId, blockId, index)
+            : joinInto(session, slotId, blockId, index);
+        });
+      },
+      partAt(slotId: string, index: number): void {
+        edit(`part ${nameOf(slotId)}`, (session) => partAt(session, slotId, crypto.randomUUID(), index));
       },
       nudgeSlot(slotId: string, direction: -1 | 1): void {
         edit(`move ${nameOf(slotId)}`, (session) => nudgeSlot(session, slotId, direction));
@@ -230,7 +347,7 @@ export const PlanStore = signalStore(
     onInit(store) {
       void store.device
         .drafts()
-        .then((drafts) => patchState(store, { drafts }))
+        .then((drafts) => patchState(store, ({ drafts: typed }) => ({ drafts: { ...drafts, ...typed } })))
         .catch(() => undefined);
     },
   }),

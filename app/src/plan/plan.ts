@@ -17,19 +17,27 @@ import {
   TIERS,
   type BlockKind,
   type Scheme,
-  type SlotSource,
   type Tier,
 } from '@dray/core';
 import { SessionPicker } from '../ui/session-picker';
-import { AddExercise } from './add-exercise';
+import { AddExercise, type Chosen } from './add-exercise';
+import { ClassStrip } from './class-strip';
 import { ClassVersions, type ClassVersion } from './class-versions';
+import { CopyFrom } from './copy-from';
 import { draftKey, PlanStore, type SlotView } from './plan-store';
 import { PrescriptionField } from './prescription-field';
 import { DragHandle, DragItem, DropList, LateDrag, type Dropped } from './late-drag';
 import { PrescriptionForm } from './prescription-form';
+import { RemarkCount } from './remark-count';
+import { SessionRail } from './session-rail';
+import { SessionTextView } from './session-text-view';
 import { TimelineView } from './timeline-view';
 
 const BLOCK_KINDS = Object.keys(BLOCKS) as BlockKind[];
+
+const NOBODY: readonly ClassVersion[] = [];
+/** A list to drop an exercise into so that it stands alone; its place among the blocks follows. */
+const GAP = 'gap ';
 
 const SCHEMES: Record<Scheme['kind'], Scheme> = {
   repsThenLoad: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
@@ -41,14 +49,19 @@ const SCHEMES: Record<Scheme['kind'], Scheme> = {
   selector: 'dray-plan',
   imports: [
     AddExercise,
+    ClassStrip,
     ClassVersions,
+    CopyFrom,
     DragHandle,
     DragItem,
     DropList,
     NgTemplateOutlet,
     PrescriptionField,
     PrescriptionForm,
+    RemarkCount,
     SessionPicker,
+    SessionRail,
+    SessionTextView,
     TimelineView,
   ],
   providers: [LateDrag, PlanStore],
@@ -105,14 +118,36 @@ export class PlanScreen {
     return block?.restSeconds ?? 0;
   });
 
-  protected readonly classVersions = computed<ClassVersion[]>(() => {
+  /** What every slot comes to for everyone, as the plan has it now. */
+  private readonly bySlot = computed(() => {
     const board = this.plan.view.firstWeek();
-    const column = board?.columns.findIndex(({ slot }) => slot.id === this.plan.selected()?.id) ?? -1;
-    return (board?.rows ?? []).flatMap(({ participant, cells }) => {
-      const cell = cells[column];
-      return cell ? [{ name: participant.name, cell }] : [];
+    const versions = new Map<string, ClassVersion[]>();
+    board?.columns.forEach(({ slot }, column) => {
+      const own = board.rows.flatMap(({ participant, cells }) => {
+        const cell = cells[column];
+        return cell ? [{ name: participant.name, cell }] : [];
+      });
+      versions.set(slot.id, own);
     });
+    return versions;
   });
+  protected readonly classVersions = computed(() => this.versionsOf(this.plan.selected()?.id ?? ''));
+
+  protected versionsOf(slotId: string): readonly ClassVersion[] {
+    return this.bySlot().get(slotId) ?? NOBODY;
+  }
+
+  /** The session written as text instead of the outline. */
+  protected readonly asText = signal(false);
+  protected readonly rails = [
+    { name: 'exercise', words: 'exercise' },
+    { name: 'session', words: 'whole session' },
+    { name: 'copy', words: 'copy from' },
+  ] as const;
+
+  protected gapAfter(at: number): string {
+    return `${GAP}${at + 1}`;
+  }
 
   protected fieldId(slotId: string, tier: Tier): string {
     return `rx-${slotId}-${tier}`;
@@ -151,6 +186,10 @@ export class PlanScreen {
       event.preventDefault();
       this.focus('add-block');
     }
+    if (!typing && event.key === 't' && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      event.preventDefault();
+      this.asText.update((text) => !text);
+    }
   }
 
   protected onSlotKey(event: KeyboardEvent, { slot }: SlotView, blockId: string): void {
@@ -169,6 +208,7 @@ export class PlanScreen {
     if (direction !== undefined && event.shiftKey) return () => this.plan.nudgeBlock(blockId, direction);
     if (direction !== undefined) return () => this.plan.nudgeSlot(slotId, direction);
     if (event.code === 'KeyJ') return () => this.plan.join(slotId);
+    if (event.code === 'KeyD') return () => this.plan.duplicateBlock(blockId);
     if (event.code === 'KeyP') return () => this.plan.part(slotId);
     if (event.key === 'Delete' || event.key === 'Backspace') return () => this.plan.removeSlot(slotId);
     return undefined;
@@ -193,9 +233,9 @@ export class PlanScreen {
     this.adding.set(this.plan.addBlock(kind));
   }
 
-  protected addSlot(blockId: string, source: SlotSource): void {
+  protected addSlot(blockId: string, { source, work }: Chosen): void {
     this.adding.set(undefined);
-    this.focus(this.fieldId(this.plan.addSlot(blockId, source), 'beginner'));
+    this.focus(this.fieldId(this.plan.addSlot(blockId, source, work), 'beginner'));
   }
 
   // Dragging.
@@ -205,7 +245,8 @@ export class PlanScreen {
   }
 
   protected dropSlot({ item, list, index }: Dropped): void {
-    this.plan.moveSlot(item, list, index);
+    if (list.startsWith(GAP)) this.plan.partAt(item, Number(list.slice(GAP.length)));
+    else this.plan.moveSlot(item, list, index);
   }
 
   private focus(id: string): void {

@@ -7,6 +7,7 @@ import {
   type DrayDocument,
   type MassUnit,
   type Problem,
+  type Timing,
 } from '@dray/core';
 import { patchState, signalStore, withMethods, withProps, withState } from '@ngrx/signals';
 import { changesBetween } from '../data/changes';
@@ -70,6 +71,18 @@ export const SettingsStore = signalStore(
           ...document,
           settings: { ...document.settings, unit },
         }));
+      },
+
+      /** A time between the work; an empty one is the usual. */
+      setTime(key: keyof Timing, seconds: number): void {
+        if (!Number.isNaN(seconds) && !(seconds >= 0 && seconds <= 120)) return;
+        store.documents.edit('times between the work', (document) => {
+          const { timing, ...settings } = document.settings;
+          const { [key]: _old, ...others } = timing ?? {};
+          const now = Number.isNaN(seconds) ? others : { ...others, [key]: seconds };
+          const own = Object.keys(now).length > 0 ? { timing: now } : {};
+          return { ...document, settings: { ...settings, ...own } };
+        });
       },
 
       /** The whole document as a file's text. */

@@ -1,5 +1,14 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, inject } from '@angular/core';
-import { CAUTION_RULES, CLINICIAN_FIRST, SUBJECT_WORDS, STOP_SIGNS, type MassUnit } from '@dray/core';
+import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject } from '@angular/core';
+import {
+  CAUTION_RULES,
+  CLINICIAN_FIRST,
+  STOP_SIGNS,
+  SUBJECT_WORDS,
+  TIMING_WORDS,
+  USUAL_TIMING,
+  type MassUnit,
+  type Timing,
+} from '@dray/core';
 import { format } from 'date-fns';
 import { ThemeChoice, type Theme } from '../state/theme';
 import { SettingsStore } from './settings-store';
@@ -18,6 +27,14 @@ export class SettingsScreen {
   private readonly page = inject(DOCUMENT);
 
   protected readonly unit = () => this.settings.documents.document()?.settings.unit ?? 'kg';
+  protected readonly usual = USUAL_TIMING;
+  protected readonly times = (Object.keys(TIMING_WORDS) as (keyof Timing)[]).map((key) => ({
+    key,
+    words: TIMING_WORDS[key],
+  }));
+  protected readonly timing = computed<Timing>(
+    () => this.settings.documents.document()?.settings.timing ?? {},
+  );
   protected readonly units: readonly MassUnit[] = ['kg', 'lb'];
   protected readonly themeNames: readonly { theme: Theme; name: string }[] = [
     { theme: 'system', name: 'as the device' },

@@ -93,6 +93,22 @@ export const DocumentStore = signalStore(
         void enqueue(() => store.repository.write(changes));
       },
 
+      /** A session comes in, into the same weeks as another. */
+      addSession(session: Session, besideId: string | undefined): void {
+        methods.edit(`new: ${session.name}`, (document) => ({
+          ...document,
+          sessions: [...document.sessions, session],
+          programs: document.programs.map((program) => ({
+            ...program,
+            weeks: program.weeks.map((week) =>
+              besideId !== undefined && week.sessionIds.includes(besideId)
+                ? { ...week, sessionIds: [...week.sessionIds, session.id] }
+                : week,
+            ),
+          })),
+        }));
+      },
+
       /** Changes one session; overrides of slots that are gone go with them. */
       editSession(
         label: string,

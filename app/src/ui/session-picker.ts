@@ -14,7 +14,7 @@ import { ViewStore } from '../state/view-store';
       }
     </select>
     @if (!heading()) {
-      <button type="button" class="plain" (click)="create()">New session</button>
+      <button type="button" class="plain" aria-label="New session" (click)="create()">New</button>
     }
   `,
   styles: `
@@ -43,19 +43,8 @@ export class SessionPicker {
   /** An empty session, put into the same weeks as the one on screen. */
   protected create(): void {
     const id = crypto.randomUUID();
-    const current = this.view.session()?.id;
-    this.documents.edit('new session', (document) => ({
-      ...document,
-      sessions: [...document.sessions, { id, name: 'New session', budgetMinutes: 30, blocks: [] }],
-      programs: document.programs.map((program) => ({
-        ...program,
-        weeks: program.weeks.map((week) =>
-          current !== undefined && week.sessionIds.includes(current)
-            ? { ...week, sessionIds: [...week.sessionIds, id] }
-            : week,
-        ),
-      })),
-    }));
+    const session = { id, name: 'New session', budgetMinutes: 30, blocks: [] };
+    this.documents.addSession(session, this.view.session()?.id);
     this.view.showSession(id);
   }
 }

@@ -4,5 +4,5 @@ import { bestAddition } from '@dray/core/late';
 
 /** Off the page's thread: tries every thing on the list in the kit. */
 addEventListener('message', ({ data }: MessageEvent<{ kit: Kit; needs: readonly KitNeed[] }>) => {
-  postMessage(bestAddition(data.kit, data.needs));
+  postMessage({ result: bestAddition(data.kit, data.needs) });
 });

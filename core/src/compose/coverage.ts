@@ -9,6 +9,7 @@ import {
   type Tier,
 } from '../model';
 import type { Catalog } from '../ladder';
+import { byTheClock } from '../plan';
 import { membersOf } from './effort';
 
 export type Side = 'left' | 'right';
@@ -92,7 +93,7 @@ export function muscleCoverage(session: Session, tier: Tier, catalog: Catalog): 
     planes[planeOf(exercise)] += sets;
     // By the clock and not each side: the sides take turns, the first has the odd one.
     const halved =
-      exercise.laterality === 'eachSide' && !prescription.perSide && prescription.work.kind === 'time';
+      exercise.laterality === 'eachSide' && !prescription.perSide && byTheClock(prescription.work);
     sides.left += halved ? Math.ceil(sets / 2) : sets;
     sides.right += halved ? Math.floor(sets / 2) : sets;
   }

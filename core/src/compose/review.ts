@@ -12,7 +12,7 @@ import {
 } from '../model';
 import type { Catalog } from '../ladder';
 import { formatClock } from '../units';
-import { addBlock, isOnFloor, moveBlock, newSlot, sessionTimeline, slotName } from '../plan';
+import { addBlock, byTheClock, isOnFloor, moveBlock, newSlot, sessionTimeline, slotName } from '../plan';
 import { isBig, isIsolation, membersOf, type Member } from './effort';
 import { fitToTime } from './fit';
 import { muscleCoverage } from './coverage';
@@ -210,7 +210,7 @@ function upAndDown(session: Session, members: readonly Member[], { tier, catalog
   const after = floorChanges(membersOf(sorted, tier, catalog));
   return [
     {
-      id: `upAndDown ${changes}`,
+      id: 'upAndDown',
       kind: 'upAndDown',
       sentence: `Down to the floor and up again: ${changes} changes.`,
       slotIds: [],
@@ -287,7 +287,7 @@ function unequalSides(members: readonly Member[], { catalog }: ReviewContext): R
   return members
     .filter(
       ({ version: { exercise }, prescription: { perSide, work, sets } }) =>
-        exercise.laterality === 'eachSide' && !perSide && work.kind === 'time' && sets % 2 === 1,
+        exercise.laterality === 'eachSide' && !perSide && byTheClock(work) && sets % 2 === 1,
     )
     .map(({ slot, prescription }) => ({
       id: `unequalSides ${slot.id}`,

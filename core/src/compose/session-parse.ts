@@ -14,7 +14,7 @@ import type { MassUnit } from '../units';
 import {
   completed,
   drafted,
-  middleAmount,
+  byTheClock,
   newSlot,
   scanPieces,
   type Draft,
@@ -439,7 +439,7 @@ class SessionReader {
       const said = Object.keys(draft).length > 0;
       const base: Draft = said ? {} : (before ?? usual).prescriptions[tier];
       // A clock runs for both sides together, unless the text says each.
-      const clocked = draft.work !== undefined && middleAmount(draft.work).clocked;
+      const clocked = draft.work !== undefined && byTheClock(draft.work);
       const inherited: Draft = {
         work:
           open.clock === undefined ? usual.prescriptions[tier].work : { kind: 'time', seconds: open.clock },

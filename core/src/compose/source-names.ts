@@ -89,6 +89,20 @@ export class SourceNames {
     return best?.source;
   }
 
+  /** Names that could be meant by what is typed so far, likeliest first; none once it is a name. */
+  offers(text: string, most: number): string[] {
+    const typed = wordsOf(text);
+    if (typed.join('').length < 2 || this.exact.has(keyOf(text))) return [];
+    const fitting = this.loose.filter(({ words }) =>
+      typed.every((word) => words.some((own) => own.startsWith(word))),
+    );
+    const begins = ({ name }: Named) => keyOf(name).startsWith(keyOf(text));
+    const sorted = fitting.sort(
+      (a, b) => Number(begins(b)) - Number(begins(a)) || a.words.length - b.words.length,
+    );
+    return [...new Set(sorted.map(({ name }) => name))].slice(0, most);
+  }
+
   /** The name that looks most like a mistyped one. */
   nearest(text: string): string | undefined {
     const typed = pairs(keyOf(unquoted(text)));

@@ -77,3 +77,8 @@ export function middleAmount(work: Work): { readonly amount: number; readonly cl
       return { amount: work.seconds, clocked: true };
   }
 }
+
+/** Whether the class's clock measures a set: it runs for both sides together. */
+export function byTheClock(work: Work): boolean {
+  return work.kind === 'time' || (work.kind === 'most' && work.seconds !== undefined);
+}

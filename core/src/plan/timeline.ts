@@ -11,7 +11,7 @@ import {
 } from '../model';
 import { chooseRungOfTier, versionOfExercise, type Catalog, type Version } from '../ladder';
 import { slotLetters } from './letters';
-import { amountInSet, middleAmount, movementsInOne } from './set-pattern';
+import { amountInSet, byTheClock, middleAmount, movementsInOne } from './set-pattern';
 import { secondsBetween, stationOf, USUAL_TIMING, type Station } from './timing';
 
 export type SegmentKind = 'work' | 'rest' | 'change' | 'loosen';
@@ -78,7 +78,7 @@ export function setSeconds(
   const once =
     (clocked ? inSet : inSet * perRep) + (range === 'pulsesToEnd' && !clocked ? PULSES_SECONDS : 0);
   // One-sided exercises are done on both sides whatever the plan says; a class's clock runs for both together.
-  const bothSides = perSide || (exercise?.laterality === 'eachSide' && work.kind !== 'time');
+  const bothSides = perSide || (exercise?.laterality === 'eachSide' && !byTheClock(work));
   if (!bothSides) return once;
   return 2 * once + (sideOrder === 'alternating' ? 0 : timing.sideSeconds);
 }

@@ -2,7 +2,7 @@ import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot, type Temp
 import { applyCautions, cautionSubjects } from '../caution';
 import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
-import { amountInSet, loadShares } from '../plan';
+import { amountInSet, byTheClock, loadShares } from '../plan';
 import { movedKg, percentOfMax, repsWorth, type StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
 import type { Ask } from './ask';
@@ -379,7 +379,7 @@ class Dosing {
   private perSide(): boolean {
     const { prescription, slot, version } = this.placement;
     const laterality = version?.exercise.laterality;
-    if (laterality === 'eachSide') return prescription.perSide || prescription.work.kind !== 'time';
+    if (laterality === 'eachSide') return prescription.perSide || !byTheClock(prescription.work);
     return prescription.perSide && (laterality === 'alternating' || slot.source.kind === 'exercise');
   }
 

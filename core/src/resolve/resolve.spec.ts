@@ -136,6 +136,59 @@ describe('resolve', () => {
     expect(ready(strong, [...pairs(8), ...everyProp()], 'row', bothArms).work.perSide).toBeFalse();
   });
 
+  it('leaves a class’s clock to run for both sides together', () => {
+    const clock: Prescription = {
+      ...reps(2, 1),
+      work: { kind: 'most', seconds: 60 },
+      target: { kind: 'none' },
+    };
+    const cell = ready(aParticipant(), [...pairs(4, 8), ...everyProp()], 'row', clock);
+    expect(cell.work).toEqual(
+      jasmine.objectContaining({ kind: 'time', amount: 60, perSide: false, reserve: 0 }),
+    );
+  });
+
+  it('reads effort as what is left (Zourdos et al. 2016), shares of body mass, and the rung’s own gate', () => {
+    const tested = aParticipant({ knownSets: [gobletSet], bodyMassKg: 80 });
+    const squat = (target: Prescription['target']) =>
+      ready(tested, pairs(4, 6, 8, 10, 12, 14, 16, 18, 20, 40), 'squat', { ...reps(3, 10), target });
+    expect(squat({ kind: 'effort', effort: 8 }).wantedKg).toBe(squat({ kind: 'reserve', reps: 2 }).wantedKg);
+    expect(squat({ kind: 'bodyMass', percent: 15 }).wantedKg).toBeCloseTo(12, 9);
+    const gate = squat({ kind: 'rung' }).version.rung?.gate.reserve;
+    expect(squat({ kind: 'rung' }).work.reserve).toBe(gate);
+    expect(squat({ kind: 'none' }).work.reserve).toBe(2);
+  });
+
+  it('says each set where the plan lets sets differ', () => {
+    const tested = aParticipant({ knownSets: [gobletSet] });
+    const each = (setPattern: NonNullable<Prescription['setPattern']>, sets = 3) =>
+      ready(tested, pairs(4, 6, 8, 10, 12, 14, 16), 'squat', { ...reps(sets, 10), setPattern });
+    const rising = each({ kind: 'loadUp' });
+    const loads = rising.eachSet?.map(({ kg }) => kg ?? 0) ?? [];
+    expect(loads.at(-1)).toBe(rising.load?.kg ?? 0);
+    expect([...loads].sort((a, b) => a - b)).toEqual(loads);
+    expect(loads[0]).toBeLessThan(loads[2]!);
+    const falling = each({ kind: 'loadDown' }).eachSet ?? [];
+    expect(falling.at(-1)?.kg).toBeUndefined();
+    const pyramid = each({ kind: 'pyramid' }, 5).eachSet?.map(({ kg }) => kg);
+    expect(pyramid?.[0]).toBe(pyramid?.[4]);
+    const tapering = each({ kind: 'repsDown', by: 2 });
+    const { amount } = tapering.work;
+    expect(tapering.eachSet?.map((set) => set.amount)).toEqual([amount, amount - 2, amount - 4]);
+    expect(each({ kind: 'dropOnForm' }).eachSet).toBeUndefined();
+  });
+
+  it('gives the plan’s twin to whoever may not jump', () => {
+    const clock: Prescription = { ...reps(2, 1), work: { kind: 'time', seconds: 30 } };
+    const slot = { ...aSlot('hops', clock), twin: { kind: 'exercise', exerciseId: 'easy-march' } as const };
+    const sore = aParticipant({ cautions: [{ condition: 'soreKnee' }], tier: 'advanced' });
+    const cell = resolve(slot, aContext(sore, everyProp()));
+    expect(cell.status === 'ready' && cell.version.exercise.id).toBe('easy-march');
+    expect(cell.trace.map(({ sentence }) => sentence).join(' ')).toContain('twin');
+    const sound = resolve(slot, aContext(aParticipant({ tier: 'advanced' }), everyProp()));
+    expect(sound.status === 'ready' && sound.version.ladderId).toBe('hops');
+  });
+
   it('says what is missing and what would mend it when nothing fits', () => {
     const slot = { ...aSlot('squat'), source: { kind: 'ladder' as const, ladderId: 'gone' } };
     const cell = resolve(slot, aContext(aParticipant()));

@@ -1,0 +1,91 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import type { ClassVersion } from './class-versions';
+
+interface Share {
+  readonly words: string;
+  readonly count: number;
+  readonly kind: 'own' | 'substitute' | 'nothing';
+}
+
+/** What a slot comes to for the class, in one line: how many get which version, who needs another, who has nothing. */
+@Component({
+  selector: 'dray-class-strip',
+  template: `
+    @for (share of shares(); track share.words) {
+      <span [class]="share.kind"
+        ><i aria-hidden="true">
+          @for (one of marks(share); track $index) {
+            <b></b>
+          }</i
+        >{{ share.words }}</span
+      >
+    }
+  `,
+  styles: `
+    :host {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 0 14px;
+      font-size: 12px;
+      font-stretch: 88%;
+      line-height: 1.35;
+      color: var(--ink-2);
+    }
+    i {
+      display: inline-flex;
+      gap: 2px;
+      margin-right: 5px;
+    }
+    b {
+      width: 7px;
+      height: 7px;
+      border: 1px solid var(--tier);
+      background: var(--tier);
+    }
+    .substitute b {
+      background: none;
+    }
+    .nothing {
+      color: var(--plum);
+      font-weight: 600;
+    }
+    .nothing b {
+      border-color: var(--plum);
+      border-style: dashed;
+      background: none;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ClassStrip {
+  readonly versions = input.required<readonly ClassVersion[]>();
+
+  protected readonly shares = computed<Share[]>(() => {
+    const shares = new Map<string, { names: string[]; kind: Share['kind']; version: string }>();
+    for (const { name, cell } of this.versions()) {
+      const kind =
+        cell.status === 'leftOut'
+          ? 'nothing'
+          : cell.marks.some((mark) => mark.kind === 'substitute')
+            ? 'substitute'
+            : 'own';
+      const version = cell.status === 'leftOut' ? cell.because.toLowerCase() : cell.version.name;
+      const key = `${kind} ${version}`;
+      const share = shares.get(key) ?? { names: [], kind, version };
+      share.names.push(name);
+      shares.set(key, share);
+    }
+    const order: Share['kind'][] = ['nothing', 'own', 'substitute'];
+    return [...shares.values()]
+      .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || b.names.length - a.names.length)
+      .map(({ names, kind, version }) => ({
+        kind,
+        count: names.length,
+        words: kind === 'own' ? version : `${names.join(', ')}: ${version}`,
+      }));
+  });
+
+  protected marks({ count }: Share): readonly number[] {
+    return Array.from({ length: count }, (_, at) => at);
+  }
+}

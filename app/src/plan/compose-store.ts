@@ -1,0 +1,223 @@
+import { computed, effect, inject } from '@angular/core';
+import {
+  HOLD_WORDS,
+  MUSCLE_WORDS,
+  PROP_WORDS,
+  TIERS,
+  type Focus,
+  type Prop,
+  type Session,
+  type Tier,
+} from '@dray/core';
+import {
+  dismissRemark,
+  fitToTime,
+  applyFit,
+  muscleCoverage,
+  reviewSession,
+  type FitStep,
+  type Pairing,
+  type Remark,
+} from '@dray/core/late';
+import { joinInto } from '@dray/core';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { PAIRINGS } from '../workers/pairings';
+import { PlanStore } from './plan-store';
+
+interface ComposeState {
+  readonly pairings: readonly Pairing[] | undefined;
+  /** How far the search for pairings is; undefined when none is under way, or it is too short to show. */
+  readonly progress: number | undefined;
+  readonly searching: boolean;
+}
+
+const INITIAL: ComposeState = { pairings: undefined, progress: undefined, searching: false };
+/** A search shorter than this shows no progress. */
+const SHOW_PROGRESS_AFTER_MS = 200;
+
+/** What a colleague sees in the session on screen, and what they would do about it. */
+export const ComposeStore = signalStore(
+  withState(INITIAL),
+  withProps(() => ({
+    plan: inject(PlanStore),
+    ask: inject(PAIRINGS),
+    search: { abort: new AbortController() },
+  })),
+  withComputed(({ plan }) => {
+    const document = computed(() => plan.documents.document());
+    const longest = computed<Tier>(() => {
+      const times = plan.timelines();
+      return times.reduce<{ tier: Tier; seconds: number }>(
+        (most, { tier, timeline }) =>
+          timeline.totalSeconds > most.seconds ? { tier, seconds: timeline.totalSeconds } : most,
+        { tier: plan.tier(), seconds: 0 },
+      ).tier;
+    });
+    const context = computed(() => ({
+      catalog: plan.view.catalog(),
+      timing: document()?.settings.timing,
+      participants: document()?.participants ?? [],
+      newId: () => crypto.randomUUID(),
+    }));
+    return {
+      longest,
+      context,
+      session: computed(() => plan.view.session()),
+      remarks: computed<Remark[]>(() => {
+        const session = plan.view.session();
+        if (!session) return [];
+        // Said once, whichever tier it is seen in; the longest tier sees the time.
+        const seen = new Map<string, Remark>();
+        for (const tier of [longest(), ...TIERS.filter((own) => own !== longest())]) {
+          for (const remark of reviewSession(session, { ...context(), tier })) {
+            const key = remark.kind === 'upAndDown' || remark.kind === 'overTime' ? remark.kind : remark.id;
+            if (!seen.has(key)) seen.set(key, remark);
+          }
+        }
+        return [...seen.values()];
+      }),
+      coverage: computed(() => {
+        const session = plan.view.session();
+        return session && muscleCoverage(session, plan.tier(), plan.view.catalog());
+      }),
+      fit: computed(() => {
+        const session = plan.view.session();
+        return session && fitToTime(session, session.budgetMinutes, { ...context(), tier: longest() });
+      }),
+      /** What the class has to have at hand: things that stand somewhere, and what each holds. */
+      equipment: computed(() => {
+        const props = new Map<Prop, Set<string>>();
+        const held = new Map<string, Set<string>>();
+        for (const { participant, cells } of plan.view.firstWeek()?.rows ?? []) {
+          for (const cell of cells) {
+            if (cell.status !== 'ready') continue;
+            for (const need of cell.version.needs) {
+              const [prop] = need;
+              if (prop) props.set(prop, (props.get(prop) ?? new Set()).add(participant.name));
+            }
+            if (cell.load) {
+              const words = cell.load.recipe ? cell.load.words : HOLD_WORDS[cell.load.hold];
+              held.set(participant.name, (held.get(participant.name) ?? new Set()).add(words));
+            }
+          }
+        }
+        return {
+          props: [...props].map(([prop, people]) => ({ words: PROP_WORDS[prop], count: people.size })),
+          held: [...held].map(([name, things]) => ({ name, things: [...things].join(', ') })),
+        };
+      }),
+    };
+  }),
+  withComputed(({ coverage }) => ({
+    muscleBars: computed(() => {
+      const muscles = coverage()?.muscles ?? [];
+      const most = Math.max(1, ...muscles.map(({ sets }) => sets));
+      return muscles.map(({ muscle, sets }) => ({
+        words: MUSCLE_WORDS[muscle],
+        sets: Math.round(sets * 10) / 10,
+        share: (100 * sets) / most,
+      }));
+    }),
+    balances: computed(() => {
+      const own = coverage();
+      if (!own) return [];
+      const rows = [
+        { left: 'push', right: 'pull', a: own.push, b: own.pull },
+        { left: 'knee', right: 'hip', a: own.knee, b: own.hip },
+        { left: 'front', right: 'back', a: own.front, b: own.back },
+        { left: 'left', right: 'right', a: own.sides.left, b: own.sides.right },
+      ];
+      return rows.map((row) => ({
+        ...row,
+        a: Math.round(row.a * 10) / 10,
+        b: Math.round(row.b * 10) / 10,
+        share: row.a + row.b === 0 ? 50 : (100 * row.a) / (row.a + row.b),
+      }));
+    }),
+    planes: computed(() => {
+      const planes = coverage()?.planes;
+      if (!planes) return '';
+      return `${planes.forwardBack} sets forward and back, ${planes.sideToSide} sideways, ${planes.turning} turning`;
+    }),
+  })),
+  withMethods((store) => {
+    function change(label: string, to: (session: Session) => Session): void {
+      store.plan.change(label, to);
+    }
+    return {
+      mend(remark: Remark): void {
+        if (remark.mend) change(remark.mend.words, remark.mend.apply);
+      },
+      dismiss(remark: Remark): void {
+        change('wave a remark away', (session) => dismissRemark(session, remark.id));
+      },
+      takeFit(step: FitStep): void {
+        change(step.words, (session) => applyFit(session, [step.change]));
+      },
+      setFocus(focus: Focus | undefined): void {
+        change('what it is for', ({ focus: _old, ...session }) => (focus ? { ...session, focus } : session));
+      },
+
+      async findPairings(): Promise<void> {
+        const session = store.plan.view.session();
+        const document = store.plan.documents.document();
+        if (!session || !document) return;
+        store.search.abort.abort();
+        const abort = new AbortController();
+        store.search.abort = abort;
+        const { exercises, ladders, settings } = document;
+        patchState(store, { searching: true, pairings: undefined, progress: undefined });
+        const begun = Date.now();
+        try {
+          const pairings = await store.ask(
+            { session, tier: store.plan.tier(), own: { exercises, ladders, settings } },
+            abort.signal,
+            (progress) => {
+              if (!abort.signal.aborted && Date.now() - begun > SHOW_PROGRESS_AFTER_MS)
+                patchState(store, { progress });
+            },
+          );
+          if (!abort.signal.aborted) patchState(store, { ...INITIAL, pairings });
+        } catch {
+          if (!abort.signal.aborted) patchState(store, { ...INITIAL, pairings: [] });
+        }
+      },
+      stopPairings(): void {
+        store.search.abort.abort();
+        patchState(store, INITIAL);
+      },
+      /** The second comes to the first, and leaves the list. */
+      takePairing({ slotIds: [first, second] }: Pairing): void {
+        change('a superset', (session) => {
+          const block = session.blocks.find(({ slots }) => slots.some(({ id }) => id === first));
+          return block ? joinInto(session, second, block.id, block.slots.length) : session;
+        });
+        patchState(store, ({ pairings }) => ({
+          pairings: pairings?.filter(({ slotIds }) => slotIds[0] !== first),
+        }));
+      },
+    };
+  }),
+  withHooks({
+    onInit(store) {
+      // What was found is true of the session it was found for.
+      let before = store.plan.view.session()?.id;
+      effect(() => {
+        const id = store.plan.view.session()?.id;
+        if (id !== before) patchState(store, INITIAL);
+        before = id;
+      });
+    },
+    onDestroy(store) {
+      store.search.abort.abort();
+    },
+  }),
+);

@@ -1,0 +1,48 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { focusSchema, FOCUS_WORDS, MUSCLE_WORDS, formatClock, type Muscle } from '@dray/core';
+import { slotNameIn } from './slot-name-in';
+import { ComposeStore } from './compose-store';
+import { PlanStore } from './plan-store';
+
+/** The session as a whole: what a colleague says, the time, the body, and what has to be at hand. */
+@Component({
+  selector: 'dray-session-rail',
+  providers: [ComposeStore],
+  templateUrl: './session-rail.html',
+  styleUrl: './session-rail.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SessionRail {
+  protected readonly compose = inject(ComposeStore);
+  protected readonly plan = inject(PlanStore);
+  protected readonly focuses = Object.entries(FOCUS_WORDS);
+
+  protected readonly times = computed(() => {
+    const budget = (this.plan.view.session()?.budgetMinutes ?? 0) * 60;
+    const times = this.plan.timelines();
+    const most = Math.max(1, budget, ...times.map(({ timeline }) => timeline.totalSeconds));
+    return {
+      budget: (100 * budget) / most,
+      rows: times.map(({ tier, timeline }) => ({
+        tier,
+        clock: formatClock(timeline.totalSeconds),
+        share: (100 * timeline.totalSeconds) / most,
+        over: timeline.totalSeconds > budget,
+      })),
+    };
+  });
+
+  protected setFocus(value: string): void {
+    this.compose.setFocus(focusSchema.options.find((own) => own === value));
+  }
+
+  protected nameOf(slotId: string): string {
+    return slotNameIn(this.plan.view.session(), slotId, this.plan.view.catalog());
+  }
+
+  protected costs(costs: readonly { readonly muscle: Muscle; readonly sets: number }[]): string {
+    return costs
+      .map(({ muscle, sets }) => `${MUSCLE_WORDS[muscle]} −${Math.round(sets * 10) / 10}`)
+      .join(', ');
+  }
+}

@@ -1,0 +1,102 @@
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser } from '../testing';
+import { ViewStore } from '../state/view-store';
+import { PlanStore } from './plan-store';
+import { SessionTextView } from './session-text-view';
+
+describe('SessionTextView', () => {
+  let db: DrayDb;
+  let fixture: ComponentFixture<SessionTextView>;
+  let area: HTMLTextAreaElement;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    TestBed.configureTestingModule({ providers: [PlanStore] });
+    await openedDocuments();
+    TestBed.inject(ViewStore).showSession('tuesday');
+    fixture = TestBed.createComponent(SessionTextView);
+    await fixture.whenStable();
+    area = (fixture.nativeElement as HTMLElement).querySelector('textarea')!;
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function type(text: string, caret = text.length): Promise<void> {
+    area.value = text;
+    area.setSelectionRange(caret, caret);
+    area.dispatchEvent(new Event('input'));
+    await fixture.whenStable();
+  }
+
+  const page = () => (fixture.nativeElement as HTMLElement).textContent;
+  const slotIds = () =>
+    TestBed.inject(PlanStore)
+      .slots()
+      .map(({ id }) => id);
+
+  it('counts at once what can be read, and keeps every exercise the same through a line half gone', async () => {
+    const text = area.value;
+    const before = slotIds();
+    await type(text.replace(/- Press-up:[^\n]*\n/, ''));
+    expect(slotIds()).not.toContain('tue-press');
+    await type(text);
+    expect(slotIds()).toEqual(before);
+  });
+
+  it('keeps what was set by hand on an exercise that was gone only while typing', async () => {
+    const { documents } = TestBed.inject(PlanStore);
+    documents.edit('by hand', (document) => ({
+      ...document,
+      overrides: [
+        { participantId: 'bram', slotId: 'tue-press', id: 'own', fromWeek: 1, sets: 5, reason: 'feels well' },
+      ],
+    }));
+    const text = area.value;
+    await type(text.replace(/- Press-up:[^\n]*\n/, ''));
+    await type(text);
+    area.dispatchEvent(new Event('blur'));
+    expect(documents.document()?.overrides.length).toBe(1);
+    await type(text.replace(/- Press-up:[^\n]*\n/, ''));
+    area.dispatchEvent(new Event('blur'));
+    expect(documents.document()?.overrides.length).toBe(0);
+  });
+
+  it('points at what it cannot read, and shows it again when it is opened again', async () => {
+    const before = slotIds();
+    await type('Superset\n- Gobled sqat: 3 × 10');
+    expect(page()).toContain('line 2');
+    expect(page()).toContain('Did you mean “Goblet squat”?');
+    expect(slotIds()).toEqual(before);
+    const again = TestBed.createComponent(SessionTextView);
+    await again.whenStable();
+    expect((again.nativeElement as HTMLElement).querySelector('textarea')?.value).toContain('Gobled sqat');
+  });
+
+  it('offers names and takes the first with Tab', async () => {
+    await type('Straight sets\n- gob squ');
+    const offers = (fixture.nativeElement as HTMLElement).querySelector('.offers');
+    expect(offers?.textContent).toContain('Goblet squat');
+    area.dispatchEvent(new KeyboardEvent('keydown', { key: 'Tab' }));
+    await fixture.whenStable();
+    expect(area.value).toBe('Straight sets\n- Goblet squat');
+  });
+
+  it('selects the exercise whose line the caret stands in', async () => {
+    const at = area.value.indexOf('- Hinge');
+    area.setSelectionRange(at + 3, at + 3);
+    area.dispatchEvent(new Event('click'));
+    await fixture.whenStable();
+    expect(TestBed.inject(PlanStore).selected()?.id).toBe('tue-hinge');
+  });
+
+  it('shows what undo brought back', async () => {
+    const text = area.value;
+    await type(text.replace('3 × 8–12', '3 × 9–12'));
+    TestBed.inject(PlanStore).documents.undo();
+    await fixture.whenStable();
+    expect(area.value).toBe(text);
+  });
+});

@@ -1,0 +1,177 @@
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  type ElementRef,
+  inject,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { formatSession, keepIds, parseSession, sourceNames } from '@dray/core/late';
+import type { Session } from '@dray/core';
+import { PlanStore } from './plan-store';
+
+const MOST_OFFERED = 6;
+
+/**
+ * The session as text. What can be read counts at once; what cannot be read yet stays as it is, with the place and the
+ * likely meaning below. Nothing that hangs on an exercise is lost while its line is being written anew.
+ */
+@Component({
+  selector: 'dray-session-text',
+  templateUrl: './session-text-view.html',
+  styleUrl: './session-text-view.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SessionTextView {
+  private readonly plan = inject(PlanStore);
+  private readonly area = viewChild.required<ElementRef<HTMLTextAreaElement>>('area');
+
+  private readonly key = computed(() => `text ${this.plan.view.session()?.id ?? ''}`);
+  private readonly canonical = computed(() => {
+    const session = this.plan.view.session();
+    return session ? formatSession(session, this.plan.view.catalog(), this.plan.view.unit()) : '';
+  });
+  /** What is being typed; undefined shows the session itself. */
+  private readonly typed = signal<string | undefined>(undefined);
+  protected readonly text = computed(
+    () => this.typed() ?? this.plan.drafts()[this.key()] ?? this.canonical(),
+  );
+  private readonly caret = signal(0);
+  /** The session as it was when typing began: the one whose slots keep their ids. */
+  private begun: Session | undefined;
+
+  private readonly parsed = computed(() => {
+    const session = this.plan.view.session();
+    const text = this.typed() ?? this.plan.drafts()[this.key()];
+    if (!session || text === undefined) return undefined;
+    return parseSession(text, this.plan.view.catalog(), {
+      base: session,
+      unit: this.plan.view.unit(),
+      newId: () => crypto.randomUUID(),
+    });
+  });
+
+  protected readonly problem = computed(() => {
+    const parsed = this.parsed();
+    if (!parsed || parsed.ok) return undefined;
+    const { at, length, sentence } = parsed.problem;
+    const text = this.text();
+    const lineStart = text.lastIndexOf('\n', at - 1) + 1;
+    const line = text.slice(0, at).split('\n').length;
+    return { line, sentence, before: text.slice(lineStart, at), piece: text.slice(at, at + length) || '…' };
+  });
+
+  /** Names that begin as the word at the caret does, while it is not one itself. */
+  protected readonly offered = computed(() => {
+    const text = this.text();
+    const at = this.caret();
+    const start = text.lastIndexOf('\n', at - 1) + 1;
+    const typed = /(?:^|[-;,/]|then|straight into)\s*([\p{L}][\p{L} '-]+)$/iu.exec(
+      text.slice(start, at),
+    )?.[1];
+    if (this.typed() === undefined || typed === undefined) return undefined;
+    const names = sourceNames(this.plan.view.catalog()).offers(typed, MOST_OFFERED);
+    return names.length > 0 ? { from: at - typed.length, to: at, names } : undefined;
+  });
+
+  constructor() {
+    afterNextRender(() => {
+      const area = this.area().nativeElement;
+      // An empty session is written on from its end; a full one is read from its start.
+      const at = this.plan.slots().length === 0 ? area.value.length : 0;
+      area.setSelectionRange(at, at);
+      area.focus({ preventScroll: true });
+    });
+    // A session chosen anew, or undone under the typing hand, is shown as it is.
+    effect(() => {
+      const canonical = this.canonical();
+      untracked(() => {
+        const parsed = this.parsed();
+        const session = this.plan.view.session();
+        if (!parsed?.ok || !session) return;
+        const read = formatSession(parsed.session, this.plan.view.catalog(), this.plan.view.unit());
+        if (read !== canonical) this.typed.set(undefined);
+      });
+    });
+    // The exercise chosen in the timeline is the line chosen here.
+    effect(() => {
+      const selected = this.plan.selected()?.id;
+      const area = this.area().nativeElement;
+      untracked(() => {
+        if (selected === undefined || this.typed() !== undefined || selected === this.slotAt(this.caret()))
+          return;
+        const at = this.lineOf(selected);
+        if (at !== undefined && area.ownerDocument.activeElement === area) area.setSelectionRange(at, at);
+      });
+    });
+  }
+
+  protected onInput(text: string): void {
+    this.begun ??= this.plan.view.session();
+    this.typed.set(text);
+    this.moved();
+    const parsed = this.parsed();
+    if (!parsed?.ok) {
+      this.plan.keepDraft(this.key(), text);
+      return;
+    }
+    if (this.plan.drafts()[this.key()] !== undefined) this.plan.keepDraft(this.key(), undefined);
+    const { session } = parsed;
+    this.plan.retype((before) => keepIds(this.begun ?? before, session));
+  }
+
+  protected onKey(event: KeyboardEvent): void {
+    const [first] = this.offered()?.names ?? [];
+    if (event.key === 'Tab' && !event.shiftKey && first !== undefined) {
+      event.preventDefault();
+      this.take(first);
+    }
+  }
+
+  protected take(name: string): void {
+    const offered = this.offered();
+    const area = this.area().nativeElement;
+    if (!offered) return;
+    area.setRangeText(name, offered.from, offered.to, 'end');
+    area.focus();
+    this.onInput(area.value);
+  }
+
+  protected onBlur(): void {
+    this.begun = undefined;
+    if (this.parsed()?.ok) {
+      this.typed.set(undefined);
+      this.plan.textDone();
+    }
+  }
+
+  /** The line the caret stands in is the exercise that is selected. */
+  protected moved(): void {
+    this.caret.set(this.area().nativeElement.selectionStart);
+    const slotId = this.slotAt(this.caret());
+    if (slotId !== undefined && slotId !== this.plan.selected()?.id) this.plan.select(slotId);
+  }
+
+  private slotAt(caret: number): string | undefined {
+    const before = this.text().slice(0, caret);
+    const line =
+      this.text()
+        .slice(before.lastIndexOf('\n') + 1)
+        .split('\n', 1)[0] ?? '';
+    if (!/^\s*-/u.test(line)) return undefined;
+    const nth = before
+      .split('\n')
+      .filter((own, at, all) => /^\s*-/u.test(at === all.length - 1 ? line : own)).length;
+    return this.plan.slots()[nth - 1]?.id;
+  }
+
+  private lineOf(slotId: string): number | undefined {
+    const nth = this.plan.slots().findIndex(({ id }) => id === slotId);
+    const lines = [...this.text().matchAll(/^\s*- /gmu)];
+    return lines[nth]?.index;
+  }
+}
