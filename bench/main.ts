@@ -5,3 +5,4 @@ await import('./core');
 await import('./kit');
 await import('./library');
 await import('./strength');
+await import('./compose');

@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import type { Locator } from '@playwright/test';
 import AxeBuilder from 'axe-core';
 import { boardWords, kept, cell, expect, prescriptions, test } from './coach';
 
@@ -167,6 +168,28 @@ test('blocks and exercises are dragged into another order', async ({ page }) => 
   await expect(slots).toContainText(['Row', 'Squat']);
   await page.getByRole('button', { name: /^Undo move/ }).click();
   await expect(slots).toContainText(['Squat', 'Row']);
+});
+
+test('an exercise dropped among others becomes their partner, and stands alone where it is dropped between', async ({
+  page,
+}) => {
+  await page.goto('/plan');
+  const drag = async (slot: string, onto: Locator) => {
+    const grip = (await page.getByTestId(`slot-${slot}`).locator('.letter').boundingBox())!;
+    await page.mouse.move(grip.x + 8, grip.y + 8);
+    await expect(page.locator('dray-plan')).toHaveClass(/draggable/);
+    await page.mouse.down();
+    await page.mouse.move(grip.x + 8, grip.y - 10, { steps: 5 });
+    // Places to stand alone open up as the drag begins.
+    const to = (await onto.boundingBox())!;
+    await page.mouse.move(to.x + 60, to.y + 10, { steps: 20 });
+    await page.mouse.up();
+  };
+  await drag('tue-press', page.getByTestId('slot-tue-row'));
+  await expect(page.getByTestId('block-triSet').locator('.slot-name')).toHaveCount(3);
+  await drag('tue-row', page.getByTestId('block-warmUp').locator('.gap'));
+  await expect(page.getByTestId('block-superset').locator('.slot-name')).toHaveCount(2);
+  await expect(page.getByTestId('block-straight').first().locator('.slot-name')).toContainText(['Row']);
 });
 
 test('the fields beside the text say the same thing', async ({ page }) => {

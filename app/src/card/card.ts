@@ -6,8 +6,10 @@ import {
   CLINICIAN_FIRST,
   cautionSubjects,
   formatSeconds,
+  sessionTimeline,
   STOP_SIGNS,
   SUBJECT_WORDS,
+  timedCell,
   type Cell,
   type Coaching,
   type Warning,
@@ -71,6 +73,20 @@ export class CardScreen {
       sessionId: session.id,
       week: this.view.week(),
     });
+  });
+
+  /** How long the session takes this person. */
+  protected readonly minutes = computed(() => {
+    const card = this.card();
+    if (!card) return 0;
+    const cells = new Map(card.cells.map((cell) => [cell.slotId, cell]));
+    const { totalSeconds } = sessionTimeline(
+      card.session,
+      { tier: card.participant.tier, card: (slotId) => timedCell(cells.get(slotId)) },
+      this.view.catalog(),
+      this.documents.document()?.settings.timing,
+    );
+    return Math.round(totalSeconds / 60);
   });
 
   protected readonly blocks = computed<CardBlock[]>(() => {

@@ -2,7 +2,8 @@ import { TestBed } from '@angular/core/testing';
 import type { Pairing } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
-import { PAIRINGS, type AskPairings } from '../workers/pairings';
+import { fitToTime } from '@dray/core/late';
+import { ASK_COMPOSE, type AskCompose, type ComposeAnswers } from '../workers/compose';
 import { ViewStore } from '../state/view-store';
 import { ComposeStore } from './compose-store';
 import { PlanStore } from './plan-store';
@@ -16,10 +17,15 @@ describe('ComposeStore', () => {
   beforeEach(async () => {
     db = provideFreshBrowser();
     asked = undefined;
-    const ask: AskPairings = (_question, abort, progress) =>
-      new Promise((resolve) => (asked = { abort, progress, answer: () => resolve([found]) }));
+    const ask: AskCompose = (kind, { session, tier }, abort, progress) =>
+      new Promise((resolve) => {
+        const answer = (own: unknown) => resolve(own as ComposeAnswers[typeof kind]);
+        const { catalog } = TestBed.inject(ViewStore);
+        if (kind === 'fit') answer(fitToTime(session, session.budgetMinutes, { tier, catalog: catalog() }));
+        else asked = { abort, progress: (share) => progress?.(share), answer: () => answer([found]) };
+      });
     TestBed.configureTestingModule({
-      providers: [PlanStore, ComposeStore, { provide: PAIRINGS, useValue: ask }],
+      providers: [PlanStore, ComposeStore, { provide: ASK_COMPOSE, useValue: ask }],
     });
     await openedDocuments();
     TestBed.inject(ViewStore).showSession('tuesday');
@@ -47,13 +53,16 @@ describe('ComposeStore', () => {
     expect(kinds()).not.toContain('upAndDown');
   });
 
-  it('takes the way to a shorter session step by step', () => {
+  it('takes the way to a shorter session step by step', async () => {
     const compose = TestBed.inject(ComposeStore);
     const plan = TestBed.inject(PlanStore);
-    expect(compose.fit()?.steps).toEqual([]);
+    expect(compose.over()).toBeFalse();
     plan.setBudget(27);
     expect(kinds()).toContain('overTime');
-    for (let step = compose.fit()?.steps[0]; step; step = compose.fit()?.steps[0]) compose.takeFit(step);
+    for (let taken = 0; compose.over() && taken < 8; taken += 1) {
+      await compose.findFit(compose.question()!);
+      compose.takeFit(compose.fit()!.steps[0]!);
+    }
     expect(kinds()).not.toContain('overTime');
     const longest = Math.max(...plan.timelines().map(({ timeline }) => timeline.totalSeconds));
     expect(longest).toBeLessThanOrEqual(27 * 60);

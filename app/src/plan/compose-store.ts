@@ -11,10 +11,10 @@ import {
 } from '@dray/core';
 import {
   dismissRemark,
-  fitToTime,
   applyFit,
   muscleCoverage,
   reviewSession,
+  type Fit,
   type FitStep,
   type Pairing,
   type Remark,
@@ -29,7 +29,7 @@ import {
   withProps,
   withState,
 } from '@ngrx/signals';
-import { PAIRINGS } from '../workers/pairings';
+import { ASK_COMPOSE, type ComposeQuestion } from '../workers/compose';
 import { PlanStore } from './plan-store';
 
 interface ComposeState {
@@ -37,9 +37,12 @@ interface ComposeState {
   /** How far the search for pairings is; undefined when none is under way, or it is too short to show. */
   readonly progress: number | undefined;
   readonly searching: boolean;
+  /** How it could fit its time; undefined while it fits, or nobody has answered yet. */
+  readonly fit: Fit | undefined;
 }
 
-const INITIAL: ComposeState = { pairings: undefined, progress: undefined, searching: false };
+const INITIAL: ComposeState = { pairings: undefined, progress: undefined, searching: false, fit: undefined };
+const NO_SEARCH = { pairings: undefined, progress: undefined, searching: false };
 /** A search shorter than this shows no progress. */
 const SHOW_PROGRESS_AFTER_MS = 200;
 
@@ -48,8 +51,9 @@ export const ComposeStore = signalStore(
   withState(INITIAL),
   withProps(() => ({
     plan: inject(PlanStore),
-    ask: inject(PAIRINGS),
+    ask: inject(ASK_COMPOSE),
     search: { abort: new AbortController() },
+    fitting: { abort: new AbortController() },
   })),
   withComputed(({ plan }) => {
     const document = computed(() => plan.documents.document());
@@ -88,9 +92,18 @@ export const ComposeStore = signalStore(
         const session = plan.view.session();
         return session && muscleCoverage(session, plan.tier(), plan.view.catalog());
       }),
-      fit: computed(() => {
+      /** Over the time in its longest tier. */
+      over: computed(() => {
+        const budget = (plan.view.session()?.budgetMinutes ?? 0) * 60;
+        return plan.timelines().some(({ timeline }) => timeline.totalSeconds > budget);
+      }),
+      /** The session with all it takes to be understood elsewhere. */
+      question: computed<ComposeQuestion | undefined>(() => {
         const session = plan.view.session();
-        return session && fitToTime(session, session.budgetMinutes, { ...context(), tier: longest() });
+        const own = document();
+        if (!session || !own) return undefined;
+        const { exercises, ladders, settings } = own;
+        return { session, tier: longest(), own: { exercises, ladders, settings } };
       }),
       /** What the class has to have at hand: things that stand somewhere, and what each holds. */
       equipment: computed(() => {
@@ -167,32 +180,39 @@ export const ComposeStore = signalStore(
       },
 
       async findPairings(): Promise<void> {
-        const session = store.plan.view.session();
-        const document = store.plan.documents.document();
-        if (!session || !document) return;
+        const question = store.question();
+        if (!question) return;
         store.search.abort.abort();
         const abort = new AbortController();
         store.search.abort = abort;
-        const { exercises, ladders, settings } = document;
-        patchState(store, { searching: true, pairings: undefined, progress: undefined });
+        patchState(store, { ...NO_SEARCH, searching: true });
         const begun = Date.now();
         try {
-          const pairings = await store.ask(
-            { session, tier: store.plan.tier(), own: { exercises, ladders, settings } },
-            abort.signal,
-            (progress) => {
-              if (!abort.signal.aborted && Date.now() - begun > SHOW_PROGRESS_AFTER_MS)
-                patchState(store, { progress });
-            },
-          );
-          if (!abort.signal.aborted) patchState(store, { ...INITIAL, pairings });
+          const asked = { ...question, tier: store.plan.tier() };
+          const pairings = await store.ask('pairings', asked, abort.signal, (progress) => {
+            if (!abort.signal.aborted && Date.now() - begun > SHOW_PROGRESS_AFTER_MS) {
+              patchState(store, { progress });
+            }
+          });
+          if (!abort.signal.aborted) patchState(store, { ...NO_SEARCH, pairings });
         } catch {
-          if (!abort.signal.aborted) patchState(store, { ...INITIAL, pairings: [] });
+          if (!abort.signal.aborted) patchState(store, { ...NO_SEARCH, pairings: [] });
+        }
+      },
+      async findFit(question: ComposeQuestion): Promise<void> {
+        store.fitting.abort.abort();
+        const abort = new AbortController();
+        store.fitting.abort = abort;
+        try {
+          const fit = await store.ask('fit', question, abort.signal);
+          if (!abort.signal.aborted) patchState(store, { fit });
+        } catch {
+          if (!abort.signal.aborted) patchState(store, { fit: undefined });
         }
       },
       stopPairings(): void {
         store.search.abort.abort();
-        patchState(store, INITIAL);
+        patchState(store, NO_SEARCH);
       },
       /** The second comes to the first, and leaves the list. */
       takePairing({ slotIds: [first, second] }: Pairing): void {
@@ -212,12 +232,13 @@ export const ComposeStore = signalStore(
       let before = store.plan.view.session()?.id;
       effect(() => {
         const id = store.plan.view.session()?.id;
-        if (id !== before) patchState(store, INITIAL);
+        if (id !== before) patchState(store, NO_SEARCH);
         before = id;
       });
     },
     onDestroy(store) {
       store.search.abort.abort();
+      store.fitting.abort.abort();
     },
   }),
 );

@@ -24,6 +24,8 @@ type DragTools = typeof DragDropModule;
 export class LateDrag {
   readonly tools = signal<DragTools | undefined>(undefined);
   private loading = false;
+  /** Something is on its way: lists it enters must not be arranged anew, or they would take it home. */
+  dragging = false;
 
   load(): void {
     if (this.loading) return;
@@ -71,7 +73,8 @@ export class DropList implements OnDestroy {
       ref.withOrientation('vertical');
       ref.beforeStarted.subscribe(() => this.prepare());
       ref.dropped.subscribe(({ item, container, currentIndex }) => {
-        this.element.classList.remove('cdk-drop-list-dragging');
+        this.late.dragging = false;
+        for (const { element } of DropList.all) element.classList.remove('cdk-drop-list-dragging');
         const { data } = container as DropListRef<string>;
         this.drayDropped.emit({ item: (item as DragRef<string>).data, list: data, index: currentIndex });
       });
@@ -94,10 +97,11 @@ export class DropList implements OnDestroy {
     this.ref?.dispose();
   }
 
-  /** The library asks before each drag: who is here in which order, and where else a thing may go. */
+  /** The library asks before each drag, and again where it enters: who is here in which order, and where else a thing may go. */
   private prepare(): void {
     const { ref } = this;
-    if (!ref) return;
+    if (!ref || this.late.dragging) return;
+    this.late.dragging = true;
     ref.data = this.list();
     this.arrange();
     const group = this.drayDropGroup();

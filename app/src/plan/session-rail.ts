@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, untracked } from '@angular/core';
 import { focusSchema, FOCUS_WORDS, MUSCLE_WORDS, formatClock, type Muscle } from '@dray/core';
 import { slotNameIn } from './slot-name-in';
 import { ComposeStore } from './compose-store';
@@ -15,6 +15,16 @@ import { PlanStore } from './plan-store';
 export class SessionRail {
   protected readonly compose = inject(ComposeStore);
   protected readonly plan = inject(PlanStore);
+  constructor() {
+    // Over the time: how it could fit is asked anew with every change.
+    effect(() => {
+      const question = this.compose.over() ? this.compose.question() : undefined;
+      untracked(() => {
+        if (question) void this.compose.findFit(question);
+      });
+    });
+  }
+
   protected readonly focuses = Object.entries(FOCUS_WORDS);
 
   protected readonly times = computed(() => {

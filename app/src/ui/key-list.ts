@@ -21,7 +21,10 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
       ['Alt J', 'join with the next exercise: partners'],
       ['Alt P', 'part it from its partners'],
       ['Alt Delete', 'take the exercise out'],
+      ['Alt D', 'its block once more'],
       ['b', 'add a block'],
+      ['t', 'the session as text, and back'],
+      ['Tab in the text', 'take the name that is offered'],
     ],
   },
   {

@@ -338,19 +338,16 @@ function overTime(session: Session, { tier, catalog, timing }: ReviewContext): R
   const { totalSeconds } = sessionTimeline(session, { tier }, catalog, timing);
   const over = totalSeconds - session.budgetMinutes * 60;
   if (over <= 0) return [];
-  const fit = fitToTime(session, session.budgetMinutes, { tier, catalog, timing });
   return [
     {
       id: `overTime ${session.budgetMinutes}`,
       kind: 'overTime',
       sentence: `${formatClock(Math.round(over))} over the ${session.budgetMinutes} minutes.`,
       slotIds: [],
-      ...(fit.fits && {
-        mend: {
-          words: fit.steps.map(({ words }) => words.charAt(0).toLowerCase() + words.slice(1)).join('; '),
-          apply: (own: Session) => fitToTime(own, own.budgetMinutes, { tier, catalog, timing }).session,
-        },
-      }),
+      mend: {
+        words: 'make it fit',
+        apply: (own) => fitToTime(own, own.budgetMinutes, { tier, catalog, timing }).session,
+      },
     },
   ];
 }

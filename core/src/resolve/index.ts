@@ -9,3 +9,4 @@ export * from './place';
 export * from './dose';
 export * from './alternatives';
 export * from './bridge';
+export * from './timed-cell';

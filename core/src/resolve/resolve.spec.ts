@@ -1,8 +1,10 @@
 import { aContext, aParticipant, aSlot, everyProp, pairs, reps } from '../../testing/people';
-import type { Kit, Override, Participant, Prescription } from '../model';
+import type { Kit, Override, Participant, Prescription, Session } from '../model';
+import { catalog } from '../library';
+import { sessionTimeline } from '../plan';
 import { attainableLoads } from '../kit';
 import { oneRepMax, percentOfMax, repsWorth } from '../strength';
-import { alternativesFor, bridgeTo, MOST_BRIDGE_REPS, resolve, type ReadyCell } from './index';
+import { alternativesFor, bridgeTo, MOST_BRIDGE_REPS, resolve, timedCell, type ReadyCell } from './index';
 
 const gobletSet = { exerciseId: 'goblet-squat', loadKg: 20, reps: 8, reserve: 2, date: '2026-10-01' };
 
@@ -176,6 +178,22 @@ describe('resolve', () => {
     const { amount } = tapering.work;
     expect(tapering.eachSet?.map((set) => set.amount)).toEqual([amount, amount - 2, amount - 4]);
     expect(each({ kind: 'dropOnForm' }).eachSet).toBeUndefined();
+  });
+
+  it('says how long a card takes, by what each cell came to', () => {
+    const slot = aSlot('squat', { ...reps(3, 10), tempo: { down: 2, pause: 0, up: 2 } });
+    const cell = resolve(slot, aContext(aParticipant({ knownSets: [gobletSet] }), pairs(40)));
+    const session: Session = {
+      id: 's',
+      name: 'S',
+      budgetMinutes: 30,
+      blocks: [{ id: 'b', kind: 'straight', restSeconds: 60, slots: [slot] }],
+    };
+    const card = () => timedCell(cell);
+    const { totalSeconds } = sessionTimeline(session, { tier: 'intermediate', card }, catalog);
+    const { sets, amount } = (cell as ReadyCell).work;
+    expect(totalSeconds).toBe(sets * amount * 4 + (sets - 1) * 60);
+    expect(timedCell({ ...cell, status: 'leftOut', because: '', mend: '' })).toBeUndefined();
   });
 
   it('gives the plan’s twin to whoever may not jump', () => {
