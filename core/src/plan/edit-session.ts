@@ -136,9 +136,13 @@ export function partAt(session: Session, slotId: string, newBlockId: string, ind
   const block: Block = { ...newStraight(newBlockId), slots: [] };
   const withBlock = withBlocks(session, session.blocks.toSpliced(index, 0, block));
   const moved = moveSlot(withBlock, slotId, newBlockId, 0);
-  const left = moved.blocks.find(({ id }) => id === from.id);
-  if (left?.slots.length !== 1 || !['superset', 'triSet'].includes(left.kind)) return moved;
-  return editBlock(moved, left.id, (own) => ({ ...own, kind: 'straight' }));
+  return editBlock(moved, from.id, (own) => ({ ...own, kind: shrunkKind(own.kind, own.slots.length) }));
+}
+
+/** The kind a block becomes when partners have left it. */
+function shrunkKind(kind: BlockKind, slots: number): BlockKind {
+  if (slots === 1 && BLOCKS[kind].grouped && !BLOCKS[kind].clocked) return 'straight';
+  return slots === 2 && kind === 'triSet' ? 'superset' : kind;
 }
 
 function newStraight(id: string): Block {
@@ -185,7 +189,7 @@ export function partFromGroup(session: Session, slotId: string, newBlockId: stri
   const slot = block?.slots.find(({ id }) => id === slotId);
   if (!block || !slot || block.slots.length < 2 || !BLOCKS[block.kind].lettered) return session;
   const rest = block.slots.filter(({ id }) => id !== slotId);
-  const left: Block = { ...block, slots: rest, kind: rest.length === 1 ? 'straight' : block.kind };
+  const left: Block = { ...block, slots: rest, kind: shrunkKind(block.kind, rest.length) };
   const parted: Block = { ...newStraight(newBlockId), slots: [slot] };
   return withBlocks(session, session.blocks.toSpliced(blockAt, 1, left, parted));
 }
