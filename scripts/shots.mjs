@@ -13,6 +13,8 @@ const PHONE = { width: 390, height: 844 };
 const SHOTS = [
   { name: 'plan', route: '/plan' },
   { name: 'plan-typing', route: '/plan', act: typing },
+  { name: 'plan-session', route: '/plan', act: wholeSession },
+  { name: 'plan-text', route: '/plan', act: asText },
   { name: 'board', route: '/board', act: (page) => week(page, 3, '#cell-3-1') },
   { name: 'board-dark', route: '/board', scheme: 'dark', act: (page) => week(page, 2, '#cell-1-1') },
   { name: 'card', route: '/card/odile', size: { width: 800, height: 1100 } },
@@ -22,12 +24,35 @@ const SHOTS = [
   { name: 'people', route: '/people/juno' },
   { name: 'people-profile', route: '/people/odile', size: { width: 1280, height: 1300 }, act: profile },
   { name: 'ladders', route: '/ladders', act: climb },
+  { name: 'ladders-exercise', route: '/ladders', act: ownExercise },
   { name: 'settings', route: '/settings' },
 ];
 
 async function typing(page) {
   const field = page.locator('#rx-tue-squat-intermediate');
   await field.fill('4x8-10 2 left');
+}
+
+async function wholeSession(page) {
+  await page.getByRole('radio', { name: 'whole session' }).click();
+  await page.getByLabel('budget').fill('28');
+  await page.getByText('It would fit with').waitFor();
+  await page.getByRole('button', { name: 'Which go together?' }).click();
+  await page.getByRole('button', { name: /^Press-up with/ }).waitFor();
+}
+
+async function asText(page) {
+  await page.getByRole('radio', { name: 'text' }).click();
+  const area = page.getByLabel('The session as text');
+  await area.fill(
+    (await area.inputValue()).replace('Circuit, rest 30 s\n- Plank', 'Circuit, rest 30 s\n- Plnak'),
+  );
+}
+
+async function ownExercise(page) {
+  await page.getByPlaceholder(/find by/).fill('one-leg');
+  await page.getByRole('button', { name: 'Copy to change it' }).click();
+  await page.getByRole('button', { name: 'write this exercise your way' }).click();
 }
 
 async function week(page, number, cell) {

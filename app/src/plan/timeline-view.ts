@@ -26,7 +26,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
         >
       }
       @if (budget(); as at) {
-        <i class="budget" [style.left.%]="at"><span>budget</span></i>
+        <i class="budget" [class.over]="over()" [style.left.%]="at"><span>budget</span></i>
       }
     </div>
     <div class="minutes" aria-hidden="true">
@@ -74,6 +74,9 @@ export class TimelineView {
   });
 
   protected readonly budget = computed(() => (this.budgetMinutes() * 6000) / this.span());
+
+  /** The line stands within the session: its name goes behind it, clear of the blocks'. */
+  protected readonly over = computed(() => this.timeline().totalSeconds > this.budgetMinutes() * 60);
 
   protected readonly words = computed(
     () => `${Math.round(this.timeline().totalSeconds / 60)} minutes of ${this.budgetMinutes()}`,

@@ -181,6 +181,7 @@ describe('a session as text', () => {
       length: 'Gobled sqat'.length,
       sentence: 'There is no exercise or ladder “Gobled sqat”. Did you mean “Goblet squat”?',
     });
+    expect(refused('Superset\n- Plnak: 3 × hold 20 s').sentence).toContain('“Plank”');
     const wrong = 'Superset\nsquat 3x10 2 lfet';
     expect(refused(wrong)).toEqual(jasmine.objectContaining({ at: wrong.indexOf('2 lfet'), length: 1 }));
     expect(refused('3x10').sentence).toContain('Work of what?');

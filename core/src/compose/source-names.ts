@@ -1,5 +1,6 @@
 import type { SlotSource } from '../model';
 import type { Catalog } from '../ladder';
+import { editDistance } from '../plan';
 
 interface Named {
   readonly name: string;
@@ -103,18 +104,26 @@ export class SourceNames {
     return [...new Set(sorted.map(({ name }) => name))].slice(0, most);
   }
 
-  /** The name that looks most like a mistyped one. */
+  /** The name that looks most like a mistyped one: by the pairs of letters they share, else by letters to change. */
   nearest(text: string): string | undefined {
-    const typed = pairs(keyOf(unquoted(text)));
-    let best: { name: string; score: number } | undefined;
-    for (const { name, pairs: own } of this.loose) {
+    const key = keyOf(unquoted(text));
+    const typed = pairs(key);
+    const alike = this.loose.map(({ name, pairs: own }) => {
       const shared = [...typed].filter((pair) => own.has(pair)).length;
-      const score = (2 * shared) / Math.max(1, typed.size + own.size);
-      if (!best || score > best.score) best = { name, score };
-    }
-    return best && best.score >= 0.4 ? best.name : undefined;
+      return { name, score: (2 * shared) / Math.max(1, typed.size + own.size) };
+    });
+    const best = alike.reduce((most, own) => (own.score > most.score ? own : most), { name: '', score: 0 });
+    if (best.score >= ALIKE) return best.name;
+    const most = Math.ceil(key.length / 3);
+    return this.all
+      .map(({ name }) => ({ name, letters: editDistance(keyOf(name), key) }))
+      .filter(({ letters }) => letters <= most)
+      .sort((a, b) => a.letters - b.letters)[0]?.name;
   }
 }
+
+/** Names that share this much of their letter pairs are taken for each other. */
+const ALIKE = 0.4;
 
 function same(a: SlotSource, b: SlotSource): boolean {
   return a.kind === 'ladder'

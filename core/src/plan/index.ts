@@ -4,6 +4,7 @@
  */
 export * from './letters';
 export * from './prescription-text';
+export * from './edit-distance';
 export * from './prescription-pieces';
 export * from './prescription-parse';
 export * from './set-pattern';

@@ -1,5 +1,6 @@
 import type { Prescription, Range, SetPattern, SideOrder, Target, Tempo, Work } from '../model';
 import { fromUnit, type MassUnit } from '../units';
+import { editDistance } from './edit-distance';
 
 /** What a piece of text says; what it leaves out is undefined. */
 export interface Draft {
@@ -318,22 +319,8 @@ function meaning(text: string): string | undefined {
   if (typed === undefined) return undefined;
   return VOCABULARY.find((word) => {
     const [first = ''] = word.split(' ');
-    return first !== typed && distance(first, typed) <= (first.length > 4 ? 2 : 1);
+    return first !== typed && editDistance(first, typed) <= (first.length > 4 ? 2 : 1);
   });
-}
-
-/** How many letters have to be put in, taken out or changed. */
-function distance(a: string, b: string): number {
-  let row = Array.from({ length: b.length + 1 }, (_, at) => at);
-  for (let i = 1; i <= a.length; i += 1) {
-    const next = [i];
-    for (let j = 1; j <= b.length; j += 1) {
-      const same = a[i - 1] === b[j - 1] ? 0 : 1;
-      next[j] = Math.min((next[j - 1] ?? 0) + 1, (row[j] ?? 0) + 1, (row[j - 1] ?? 0) + same);
-    }
-    row = next;
-  }
-  return row[b.length] ?? 0;
 }
 
 /** A draft with another one written over it: what the second says wins. */
