@@ -437,6 +437,20 @@ test('a new session begins from one of ours, and takes a block from another', as
   await expect(page.getByTestId('block-superset')).toContainText('Squat');
 });
 
+test('a jump has its quiet twin for whoever may not', async ({ page }) => {
+  await page.goto('/plan');
+  await prescriptions(page, 'tue-thrust').nth(1).focus();
+  await page.getByRole('button', { name: 'for whoever may not' }).click();
+  await page.getByLabel('for whoever may not').fill('Nowhere step');
+  await page.getByLabel('for whoever may not').blur();
+  await expect(page.getByRole('alert')).toContainText('nothing called');
+  await page.getByLabel('for whoever may not').fill('Easy march');
+  await page.getByLabel('for whoever may not').blur();
+  await expect(page.getByTestId('slot-tue-thrust')).toContainText('or Easy march');
+  await page.getByRole('radio', { name: 'text' }).click();
+  await expect(page.getByLabel('The session as text')).toHaveValue(/- Floor thrust \/ Easy march:/);
+});
+
 test('supersets worth making are found off the page’s thread and made with one click', async ({ page }) => {
   await page.goto('/plan');
   await page.getByRole('radio', { name: 'whole session' }).click();

@@ -73,6 +73,8 @@ export interface SlotView {
   readonly slot: Block['slots'][number];
   readonly letter: string;
   readonly name: string;
+  /** What is done instead by whoever may not do it. */
+  readonly twin: string;
   readonly grouped: boolean;
 }
 
@@ -129,6 +131,7 @@ export const PlanStore = signalStore(
             slot,
             letter: letters.get(slot.id) ?? '',
             name: slotName(slot, view.catalog()),
+            twin: slot.twin ? slotName({ ...slot, source: slot.twin }, view.catalog()) : '',
             grouped: BLOCKS[block.kind].grouped,
           })),
         }));
@@ -245,6 +248,11 @@ export const PlanStore = signalStore(
       setScheme(slotId: string, scheme: Scheme | undefined): void {
         edit('how it grows', (session) =>
           editSlot(session, slotId, ({ scheme: _old, ...slot }) => (scheme ? { ...slot, scheme } : slot)),
+        );
+      },
+      setTwin(slotId: string, twin: SlotSource | undefined): void {
+        edit('for whoever may not', (session) =>
+          editSlot(session, slotId, ({ twin: _old, ...slot }) => (twin ? { ...slot, twin } : slot)),
         );
       },
       setRest(blockId: string, seconds: number): void {

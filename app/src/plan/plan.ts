@@ -32,6 +32,7 @@ import { RemarkCount } from './remark-count';
 import { SessionRail } from './session-rail';
 import { SessionTextView } from './session-text-view';
 import { TimelineView } from './timeline-view';
+import { TwinChoice } from './twin-choice';
 
 const BLOCK_KINDS = Object.keys(BLOCKS) as BlockKind[];
 
@@ -63,6 +64,7 @@ const SCHEMES: Record<Scheme['kind'], Scheme> = {
     SessionRail,
     SessionTextView,
     TimelineView,
+    TwinChoice,
   ],
   providers: [LateDrag, PlanStore],
   templateUrl: './plan.html',
