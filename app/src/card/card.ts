@@ -95,11 +95,12 @@ export class CardScreen {
       const { name, grouped, lettered } = BLOCKS[block.kind];
       const rounds = blockRounds(block);
       const rest = block.restSeconds > 0 ? `rest ${formatSeconds(block.restSeconds)}` : '';
+      const between = block.betweenSeconds ? `, ${formatSeconds(block.betweenSeconds)} between` : '';
       return {
         id: block.id,
         name,
         lettered,
-        rest: grouped && rounds > 0 ? `in turn, ${rest || 'no rest'} after each round` : rest,
+        rest: grouped && rounds > 0 ? `in turn${between}, ${rest || 'no rest'} after each round` : rest,
         lines: block.slots.flatMap((slot) => {
           const at = card?.columns.findIndex((column) => column.slot.id === slot.id) ?? -1;
           const cell = card?.cells[at];

@@ -35,7 +35,7 @@ import { TierGlyph } from './tier-glyph';
         <div class="recipe each">{{ face.eachLoad }}</div>
       }
       @if (face.load) {
-        <div class="recipe">
+        <div class="recipe" [class.under]="face.tempo || face.eachLoad">
           @if (pictureSize() > 0 && face.made; as made) {
             <dray-load-picture [recipe]="made" [size]="pictureSize()" />
           }

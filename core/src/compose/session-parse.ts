@@ -305,6 +305,10 @@ class SessionReader {
       if (wrong !== undefined || !source) return this.unknown(wrong ?? first, from, colon);
       return { source, twin, rest: colon + 1 };
     }
+    const [one = '', other, ...more] = namesIn(this.text.slice(from, to));
+    const pair =
+      other === undefined || more.length > 0 ? undefined : [this.names.find(one), this.names.find(other)];
+    if (pair?.[0] && pair[1]) return { source: pair[0], twin: pair[1], rest: to };
     const nameless = this.tryParts(from, to);
     if (nameless && before) return { source: before.source, twin: before.twin, rest: from };
     // The longest run of words that is a name and leaves something that can be read.

@@ -121,6 +121,7 @@ describe('a session as text', () => {
       A2. Row 3x8 each side
 
       Interval 40/20 × 2
+      Hops and landings / Easy march
       Press-up
       Plank: hold 30 s
       Star steps and jumps / Easy march: 2 × 40 s
@@ -132,14 +133,15 @@ describe('a session as text', () => {
     expect(session.blocks.map(({ kind, slots }) => `${kind} ${slots.length}`)).toEqual([
       'warmUp 2',
       'straight 2',
-      'interval 3',
+      'interval 4',
       'finisher 1',
     ]);
     const [, straight, interval, finisher] = session.blocks;
     expect(formatPrescription(straight!.slots[0]!.prescriptions.advanced)).toBe('4 × 6–8, 1 left');
     expect(interval).toEqual(jasmine.objectContaining({ restSeconds: 20, betweenSeconds: 20 }));
     expect(formatPrescription(interval!.slots[0]!.prescriptions.beginner)).toBe('2 × 40 s');
-    expect(interval!.slots[2]!.twin).toEqual({ kind: 'exercise', exerciseId: 'easy-march' });
+    expect(interval!.slots[0]!.twin).toEqual({ kind: 'exercise', exerciseId: 'easy-march' });
+    expect(interval!.slots[3]!.twin).toEqual({ kind: 'exercise', exerciseId: 'easy-march' });
     expect(formatPrescription(finisher!.slots[0]!.prescriptions.beginner)).toBe('1 × 30 s');
     expect(formatPrescription(finisher!.slots[0]!.prescriptions.advanced)).toBe('1 × max in 60 s');
   });

@@ -31,3 +31,9 @@ export function blockRounds(block: Block): number {
     ...block.slots.flatMap(({ prescriptions }) => Object.values(prescriptions).map(({ sets }) => sets)),
   );
 }
+
+/** Seconds of rest behind a set of a slot when nothing of its own is said: within a round, and after it. */
+export function restAfter(block: Block, slotId: string): number {
+  const last = !BLOCKS[block.kind].grouped || block.slots.at(-1)?.id === slotId;
+  return last ? block.restSeconds : (block.betweenSeconds ?? 0);
+}

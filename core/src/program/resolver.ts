@@ -13,7 +13,7 @@ import type {
 import { ownedFrom, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
-import { slotLetters, slotName } from '../plan';
+import { restAfter, slotLetters, slotName } from '../plan';
 import { evidenceFor, nextAsk } from '../progress';
 import {
   alternativesFor,
@@ -145,7 +145,8 @@ export function createResolver(fixed?: Catalog): Resolver {
 
   function cellFor(work: CellJob, week: number): Cell {
     const { person, slot, block, scheme, overrides, log, unit } = work;
-    const chain = chainOf(person, slot, unit, [slot, block.restSeconds, scheme, ...overrides, null, ...log]);
+    const restSeconds = restAfter(block, slot.id);
+    const chain = chainOf(person, slot, unit, [slot, restSeconds, scheme, ...overrides, null, ...log]);
     for (let at = chain.cells.length + 1; at <= week; at += 1) {
       const override = overrides.find(
         ({ fromWeek, toWeek }) => fromWeek <= at && (toWeek === undefined || at <= toWeek),
@@ -171,7 +172,7 @@ export function createResolver(fixed?: Catalog): Resolver {
           unit,
           override,
           week: at,
-          restSeconds: block.restSeconds,
+          restSeconds,
           last,
         }),
       );

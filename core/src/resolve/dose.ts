@@ -422,7 +422,8 @@ class Dosing {
   private writeWords(work: CellWork, load: CellLoad | undefined): string {
     const what = work.kind === 'reps' ? String(work.amount) : `${work.amount} s`;
     const side = work.perSide ? ' each side' : '';
-    return `${work.sets} × ${what}${side}${load ? ` with ${this.kg(load.kg)}` : ''}, rest ${work.restSeconds} s.`;
+    const rest = work.restSeconds === 0 ? 'then straight on' : `rest ${work.restSeconds} s`;
+    return `${work.sets} × ${what}${side}${load ? ` with ${this.kg(load.kg)}` : ''}, ${rest}.`;
   }
 
   private kg(kg: number): string {

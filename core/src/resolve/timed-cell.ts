@@ -2,7 +2,7 @@ import type { Work } from '../model';
 import type { TimedWork } from '../plan';
 import type { Cell, ReadyCell } from './cell';
 
-/** A cell as far as time goes, for `sessionTimeline`; undefined where it is left out. */
+/** A cell as far as time goes, for `sessionTimeline`, its rest as planned; undefined where it is left out. */
 export function timedCell(cell: Cell | undefined): TimedWork | undefined {
   if (cell?.status !== 'ready') return undefined;
   const { version, planned, work, load } = cell;
@@ -16,7 +16,6 @@ export function timedCell(cell: Cell | undefined): TimedWork | undefined {
       work: workDone(cell),
       perSide: work.perSide,
       ...(work.tempo && { tempo: work.tempo }),
-      restSeconds: work.restSeconds,
     },
   };
 }
