@@ -43,6 +43,10 @@ const GAP = 'gap ';
 const SCHEMES: Record<Scheme['kind'], Scheme> = {
   repsThenLoad: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
   cappedPercent: { kind: 'cappedPercent', percentPerWeek: 5, capPercent: 10 },
+  twoForTwo: { kind: 'twoForTwo', capPercent: 10 },
+  byReserve: { kind: 'byReserve', capPercent: 10 },
+  timeFirst: { kind: 'timeFirst', stepSeconds: 5, mostSeconds: 60, capPercent: 10 },
+  roundsFirst: { kind: 'roundsFirst', mostSets: 5, capPercent: 10 },
 };
 
 /** The composer: one session, written once for three tiers, with its time and what it makes of the class. */

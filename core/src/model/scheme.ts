@@ -23,5 +23,22 @@ export const schemeSchema = z.discriminatedUnion('kind', [
       message: 'the weekly growth cannot be more than its cap',
       path: ['percentPerWeek'],
     }),
+  /** The next load when the last set went two over its goal on two visits running. */
+  z.strictObject({ kind: z.literal('twoForTwo'), capPercent: capPercentSchema }),
+  /** By what was really left against what was asked to be left: more, the same, or less. */
+  z.strictObject({ kind: z.literal('byReserve'), capPercent: capPercentSchema }),
+  /** Holds and timed work grow by seconds, up to so many. */
+  z.strictObject({
+    kind: z.literal('timeFirst'),
+    stepSeconds: z.int().min(1).max(30),
+    mostSeconds: z.int().min(5).max(600),
+    capPercent: capPercentSchema,
+  }),
+  /** A round more, up to so many; then the next load, and back to the plan's rounds. */
+  z.strictObject({
+    kind: z.literal('roundsFirst'),
+    mostSets: z.int().min(2).max(20),
+    capPercent: capPercentSchema,
+  }),
 ]);
 export type Scheme = z.infer<typeof schemeSchema>;

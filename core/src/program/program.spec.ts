@@ -3,12 +3,28 @@ import { boatyard } from '@dray/demo';
 import { aKit, aParticipant, aSlot, everyProp, reps } from '../../testing/people';
 import { attainableLoads } from '../kit';
 import { LIBRARY_EXERCISES, LIBRARY_LADDERS } from '../library';
-import { TIERS, type DrayDocument, type Implement, type LogEntry, type Scheme } from '../model';
+import {
+  TIERS,
+  type Block,
+  type DrayDocument,
+  type Implement,
+  type LogEntry,
+  type Participant,
+  type Prescription,
+  type Scheme,
+} from '../model';
+import type { Cell, ReadyCell } from '../resolve';
 import { editSlot } from '../plan';
 import { massKey } from '../units';
 import { createResolver, NotInDocumentError, resolveBoard, resolveCard } from './index';
 
 const WEEKS = [1, 2, 3, 4];
+const MONDAYS = ['05', '12', '19', '26']
+  .map((day) => `2026-01-${day}`)
+  .concat(
+    ['02', '09', '16', '23'].map((day) => `2026-02-${day}`),
+    ['02', '09', '16', '23'].map((day) => `2026-03-${day}`),
+  );
 
 function documentWith(part: Partial<DrayDocument>): DrayDocument {
   return { ...boatyard, overrides: [], log: [], ...part };
@@ -168,7 +184,178 @@ describe('four weeks of growth', () => {
       percentPerWeek: percent,
       capPercent: Math.max(percent, 5),
     })),
+    fc.record({
+      kind: fc.constantFrom('twoForTwo' as const, 'byReserve' as const),
+      capPercent: fc.integer({ min: 3, max: 10 }),
+    }),
+    fc.record({
+      kind: fc.constant('timeFirst' as const),
+      stepSeconds: fc.integer({ min: 1, max: 10 }),
+      mostSeconds: fc.integer({ min: 20, max: 90 }),
+      capPercent: fc.integer({ min: 3, max: 10 }),
+    }),
+    fc.record({
+      kind: fc.constant('roundsFirst' as const),
+      mostSets: fc.integer({ min: 3, max: 6 }),
+      capPercent: fc.integer({ min: 3, max: 10 }),
+    }),
   );
+
+  /** A document with one person, one slot and its scheme, over so many weeks. */
+  function oneSlot(
+    ladderId: string,
+    plan: Prescription,
+    growth: Scheme,
+    participant: Participant,
+    owned: Implement[],
+  ) {
+    const slot = { ...aSlot(ladderId, plan), scheme: growth };
+    const block: Block = { id: 'b', kind: 'straight', restSeconds: 60, slots: [slot] };
+    return documentWith({
+      kits: [aKit(owned)],
+      participants: [{ ...participant, kitIds: ['kit'] }],
+      sessions: [{ id: 's', name: 'S', budgetMinutes: 30, blocks: [block] }],
+      programs: [
+        {
+          id: 'p',
+          name: 'P',
+          startDate: '2026-01-05',
+          weeks: Array.from({ length: 12 }, (_, at) => ({ week: at + 1, sessionIds: ['s'] })),
+          scheme: growth,
+        },
+      ],
+    });
+  }
+
+  /** Week after week as it is prescribed, done as `done` says. */
+  function train(
+    start: DrayDocument,
+    weeks: number,
+    done: (cell: ReadyCell, set: number) => Pick<LogEntry, 'amount' | 'reserve'>,
+  ): { cells: Cell[]; document: DrayDocument } {
+    let document = start;
+    const cells: Cell[] = [];
+    for (let week = 1; week <= weeks; week += 1) {
+      const cell = resolveBoard(document, { sessionId: 's', week }).rows[0]!.cells[0]!;
+      cells.push(cell);
+      if (cell.status !== 'ready') continue;
+      const entries = Array.from({ length: cell.work.sets }, (_, set): LogEntry => ({
+        id: `${week}-${set}`,
+        participantId: cell.participantId,
+        sessionId: 's',
+        slotId: cell.slotId,
+        week,
+        date: MONDAYS[week - 1] ?? '',
+        exerciseId: cell.version.exercise.id,
+        set: set + 1,
+        counted: cell.work.kind === 'reps' ? 'reps' : 'seconds',
+        ...(cell.load && { loadKg: cell.load.kg }),
+        ...done(cell, set + 1),
+      }));
+      document = { ...document, log: [...document.log, ...entries] };
+    }
+    return { cells, document };
+  }
+
+  it('keeps every scheme within its cap and kit over twelve weeks of all kinds of days, whatever order they were written down in', () => {
+    const day = fc.record({
+      over: fc.integer({ min: -3, max: 3 }),
+      left: fc.option(fc.integer({ min: 0, max: 5 })),
+    });
+    fc.assert(
+      fc.property(
+        fc.constantFrom('squat', 'row', 'press-up', 'brace', 'overhead-press'),
+        things,
+        scheme,
+        fc.array(day, { minLength: 12, maxLength: 12 }),
+        fc.integer({ min: 5, max: 15 }),
+        (ladder, owned, growth, days, count) => {
+          const start = oneSlot(ladder, reps(3, count), growth, aParticipant(), owned);
+          const { cells, document } = train(start, 12, (cell) => {
+            const { over, left } = days[cell.week - 1]!;
+            return { amount: Math.max(0, cell.work.amount + over), ...(left !== null && { reserve: left }) };
+          });
+          cells.forEach((cell, at) => {
+            if (cell.status !== 'ready') return;
+            if (cell.load) {
+              const loads = attainableLoads(document.kits, cell.load.hold).map(({ kg }) => massKey(kg));
+              expect(loads).toContain(massKey(cell.load.kg));
+            }
+            const before = cells[at - 1];
+            if (before?.status !== 'ready' || !before.load || !cell.load) return;
+            expect(cell.load.kg).toBeLessThanOrEqual(before.load.kg * (1 + growth.capPercent / 100) + 1e-6);
+          });
+          const late = { ...document, log: [...document.log].reverse() };
+          const again = resolveBoard(late, { sessionId: 's', week: 12 }).rows[0]!.cells[0]!;
+          const last = cells[11]!;
+          expect(again.status).toBe(last.status);
+          if (again.status !== 'ready' || last.status !== 'ready') return;
+          expect(again.load?.kg).toBe(last.load?.kg);
+          expect(again.work).toEqual(last.work);
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+
+  const dumbbells = [8, 8.5, 9, 9.5, 10, 10.5, 11, 11.5, 12, 12.5, 13].map((massKg): Implement => ({
+    kind: 'fixed',
+    id: `d${massKg}`,
+    form: 'dumbbell',
+    massKg,
+    count: 1,
+  }));
+  const steady = aParticipant({
+    knownSets: [{ exerciseId: 'goblet-squat', loadKg: 10, reps: 10, reserve: 2, date: '2026-01-01' }],
+  });
+  const story = (growth: Scheme, done: Parameters<typeof train>[2], plan = reps(3, 10)) =>
+    train(oneSlot('squat', plan, growth, steady, [...dumbbells, ...everyProp()]), 6, done).cells.map(
+      (cell) => {
+        if (cell.status !== 'ready') throw new Error(cell.because);
+        return { kg: cell.load?.kg, sets: cell.work.sets, amount: cell.work.amount };
+      },
+    );
+
+  it('waits for two over on two visits before the load goes up (Haff & Triplett, 2-for-2)', () => {
+    const twoOver = story({ kind: 'twoForTwo', capPercent: 10 }, ({ work }) => ({ amount: work.amount + 2 }));
+    expect(twoOver[1]?.kg).toBe(twoOver[0]?.kg);
+    expect(twoOver[2]?.kg).toBeGreaterThan(twoOver[1]!.kg!);
+    expect(twoOver[3]?.kg).withContext('counted anew at the new load').toBe(twoOver[2]?.kg);
+    const once = story({ kind: 'twoForTwo', capPercent: 10 }, ({ work, week }) => ({
+      amount: work.amount + (week % 2 === 0 ? 2 : 0),
+    }));
+    expect(new Set(once.map(({ kg }) => kg)).size).toBe(1);
+  });
+
+  it('goes by what was left: up, the same, or down', () => {
+    const left = (reserve: number) =>
+      story({ kind: 'byReserve', capPercent: 10 }, ({ work }) => ({ amount: work.amount, reserve }));
+    const easy = left(4);
+    expect(easy[1]?.kg).toBeGreaterThan(easy[0]!.kg!);
+    expect(left(2)[1]?.kg).toBe(left(2)[0]?.kg);
+    const heavy = story({ kind: 'byReserve', capPercent: 10 }, ({ work, week }) => ({
+      amount: work.amount,
+      reserve: week < 4 ? 5 : 0,
+    }));
+    expect(heavy[4]?.kg).toBeLessThan(heavy[3]!.kg!);
+  });
+
+  it('adds five seconds a week to a hold, and a round a week, up to their most (common practice)', () => {
+    const hold: Prescription = {
+      ...reps(3, 1),
+      work: { kind: 'hold', seconds: 30 },
+      target: { kind: 'none' },
+    };
+    const growth: Scheme = { kind: 'timeFirst', stepSeconds: 5, mostSeconds: 40, capPercent: 10 };
+    const document = oneSlot('brace', hold, growth, aParticipant(), everyProp());
+    const held = train(document, 4, ({ work }) => ({ amount: work.amount })).cells;
+    expect(held.map((cell) => cell.status === 'ready' && cell.work.amount)).toEqual([30, 35, 40, 40]);
+    const rounds = story({ kind: 'roundsFirst', mostSets: 5, capPercent: 10 }, ({ work }) => ({
+      amount: work.amount,
+    }));
+    expect(rounds.map(({ sets }) => sets)).toEqual([3, 4, 5, 3, 4, 5]);
+    expect(rounds[3]?.kg).toBeGreaterThan(rounds[2]!.kg!);
+  });
 
   it('never grows a load past its cap and always lands on something the person owns', () => {
     fc.assert(

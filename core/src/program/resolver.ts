@@ -14,7 +14,7 @@ import { ownedFrom, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
 import { restAfter, slotLetters, slotName } from '../plan';
-import { evidenceFor, nextAsk } from '../progress';
+import { evidenceFor, nextAsk, type Evidence } from '../progress';
 import {
   alternativesFor,
   doseSlot,
@@ -22,6 +22,7 @@ import {
   type Cell,
   type PlaceContext,
   type Placement,
+  type ReadyCell,
 } from '../resolve';
 import { strengthBook } from '../strength';
 import type { MassUnit } from '../units';
@@ -158,7 +159,13 @@ export function createResolver(fixed?: Catalog): Resolver {
           ? {
               cell,
               ask: nextAsk(
-                { cell, prescription: placement.prescription, evidence: evidenceFor(cell, log), unit },
+                {
+                  cell,
+                  prescription: placement.prescription,
+                  evidence: evidenceFor(cell, log),
+                  before: evidenceBefore(chain.cells[at - 3], cell, log),
+                  unit,
+                },
                 scheme,
               ),
             }
@@ -250,6 +257,15 @@ export function createResolver(fixed?: Catalog): Resolver {
       return alternativesFor(cell, slot, { ...context, unit: unit ?? document.settings.unit });
     },
   };
+}
+
+/** What the week before said, if it was the same work: of another load or version it says nothing here. */
+function evidenceBefore(earlier: Cell | undefined, cell: ReadyCell, log: readonly LogEntry[]): Evidence {
+  const same =
+    earlier?.status === 'ready' &&
+    earlier.version.name === cell.version.name &&
+    Math.abs((earlier.load?.kg ?? 0) - (cell.load?.kg ?? 0)) < 1e-6;
+  return same ? evidenceFor(earlier, log) : { kind: 'assumed' };
 }
 
 /** What of a document bears on one person, beside themselves. */

@@ -1,7 +1,11 @@
 import type { Scheme } from '../model';
 import type { Ask } from '../resolve';
+import { byReserve } from './by-reserve';
 import { cappedPercent } from './capped-percent';
 import { repsThenLoad } from './reps-then-load';
+import { roundsFirst } from './rounds-first';
+import { timeFirst } from './time-first';
+import { twoForTwo } from './two-for-two';
 import type { SchemeNext, SchemeOf, SchemeState } from './scheme';
 
 /** What a coach reads where a scheme is chosen. */
@@ -11,32 +15,44 @@ export const SCHEME_WORDS: Record<Scheme['kind'], { readonly name: string; reado
     says: 'fill the range, then the next load from its low end',
   },
   cappedPercent: { name: 'a few percent a week', says: 'the same reps, a little more load every week' },
+  twoForTwo: {
+    name: 'two over, two visits',
+    says: 'the next load when the last set goes two over, twice running',
+  },
+  byReserve: { name: 'by what was left', says: 'more where more was left than asked, less where less was' },
+  timeFirst: { name: 'time first', says: 'seconds are added up to a most; counted work fills its reps' },
+  roundsFirst: { name: 'rounds first', says: 'a round more each week up to a most, then the next load' },
 };
 
 /** One handler a kind; a new scheme is one new file and one line here. */
 const SCHEMES: { readonly [Kind in Scheme['kind']]: SchemeNext<SchemeOf<Kind>> } = {
   repsThenLoad,
   cappedPercent,
+  twoForTwo,
+  byReserve,
+  timeFirst,
+  roundsFirst,
 };
 
 /**
- * What to ask of the week after `state`. Whatever the scheme: work by the class's clock stays, and work that was
- * not made is asked again.
+ * What to ask of the week after `state`. Whatever the scheme: work that was not made is asked again, unless what was left
+ * says more of it, and work by the class's clock stays unless time or rounds are what grows.
  */
 export function nextAsk(state: SchemeState, scheme: Scheme): Ask {
   const { cell, evidence } = state;
   const { amount } = cell.work;
-  if (evidence.kind === 'short') {
+  if (evidence.kind === 'short' && scheme.kind !== 'byReserve') {
     return {
       kind: 'amount',
       amount,
+      sets: cell.work.sets,
       reason: `Last week ${evidence.worst} of ${amount} in the shortest set: the same again.`,
     };
   }
   if (cell.planned.work.kind === 'most') {
     return { kind: 'amount', amount, reason: 'As many as possible: what is beaten is last week’s number.' };
   }
-  if (cell.work.kind === 'time') {
+  if (cell.work.kind === 'time' && scheme.kind !== 'timeFirst' && scheme.kind !== 'roundsFirst') {
     return {
       kind: 'amount',
       amount,

@@ -2,7 +2,7 @@ import type { Work } from '../model';
 import type { SchemeNext, SchemeOf } from './scheme';
 
 /** A plan of exactly n reps is filled to n + 2 before the load grows. Source: Haff & Triplett, the 2-for-2 rule. */
-const REPS_OVER_GOAL = 2;
+export const REPS_OVER_GOAL = 2;
 
 /** Seconds a hold grows by. Common practice, no published source. */
 export const HOLD_STEP_SECONDS = 5;

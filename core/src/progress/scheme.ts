@@ -9,6 +9,8 @@ export interface SchemeState {
   /** The plan of the person's tier. */
   readonly prescription: Prescription;
   readonly evidence: Evidence;
+  /** Of the week before it, where that had the same version and load; else nothing is known. */
+  readonly before: Evidence;
   readonly unit: MassUnit;
 }
 

@@ -4,7 +4,14 @@
  */
 export type Ask =
   /** Last week's load, this many reps or seconds. */
-  | { readonly kind: 'amount'; readonly amount: number; readonly reason: string; readonly gate?: boolean }
+  | {
+      readonly kind: 'amount';
+      readonly amount: number;
+      readonly reason: string;
+      readonly gate?: boolean;
+      /** Sets, where they are not the plan's. */
+      readonly sets?: number;
+    }
   /** The next load up if the cap allows it, then back to `amountAfter`; else reps on towards its worth. */
   | {
       readonly kind: 'stepUp';
@@ -12,7 +19,10 @@ export type Ask =
       readonly stepAmount: number;
       readonly capPercent: number;
       readonly reason: string;
+      readonly sets?: number;
     }
+  /** No more than this load: it was too heavy. */
+  | { readonly kind: 'stepDown'; readonly mostKg: number; readonly amount: number; readonly reason: string }
   /** A wanted load for this many reps; what the kit falls short of is bridged. */
   | {
       readonly kind: 'load';

@@ -75,7 +75,7 @@ class Dosing {
     const last = context.last?.cell.version.name === version.name ? context.last : undefined;
     const dose = held ? this.loaded(held, last?.ask, last?.cell) : this.unloaded(last?.ask, last?.cell);
     const work: CellWork = {
-      sets: placement.prescription.sets,
+      sets: (last && 'sets' in last.ask ? last.ask.sets : undefined) ?? placement.prescription.sets,
       amount: dose.amount,
       kind: this.workKind(),
       perSide: this.perSide(),
@@ -120,6 +120,8 @@ class Dosing {
         return this.sameLoad(held, lastKg, ask.amount, lastCell);
       case 'stepUp':
         return this.stepUp(held, lastKg, ask, lastCell);
+      case 'stepDown':
+        return this.stepDown(held, ask);
       case 'load':
         return this.towards(held, lastKg, lastCell.work.amount, ask);
     }
@@ -199,6 +201,16 @@ class Dosing {
     );
     this.marks.push({ kind: 'bridge', words: `${worth} reps before ${this.kg(next.kg)}` });
     return { amount: reps, load, wantedKg: lastKg };
+  }
+
+  private stepDown({ loads }: Held, ask: Extract<Ask, { kind: 'stepDown' }>): Dose {
+    const load = pickLoad(loads, ask.mostKg, 'notAbove');
+    this.say('attainable', () =>
+      load
+        ? `Down to ${this.kg(load.kg)}: ${recipeWords(load.recipe)}.`
+        : 'Nothing lighter to hold: body weight.',
+    );
+    return { amount: this.limited(ask.amount), load, wantedKg: ask.mostKg };
   }
 
   private towards(held: Held, lastKg: number, lastAmount: number, ask: Extract<Ask, { kind: 'load' }>): Dose {
