@@ -437,6 +437,21 @@ test('a new session begins from one of ours, and takes a block from another', as
   await expect(page.getByTestId('block-superset')).toContainText('Squat');
 });
 
+test('another school of growth, with its own numbers, is seen in the coming weeks', async ({ page }) => {
+  await page.goto('/plan');
+  await prescriptions(page, 'tue-plank').nth(1).focus();
+  await page.getByLabel('grows by').selectOption('time first');
+  await page.getByLabel('s more a week').fill('10');
+  await page.getByLabel('s more a week').blur();
+  await page.getByLabel('% a week at the most').fill('25');
+  await page.getByLabel('% a week at the most').blur();
+  await expect(page.getByRole('alert')).toContainText('the most is 10');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'tamsin', 'tue-plank')).toContainText('3 × 30 s');
+  await page.keyboard.press(']');
+  await expect(cell(page, 'tamsin', 'tue-plank')).toContainText('3 × 40 s');
+});
+
 test('a jump has its quiet twin for whoever may not', async ({ page }) => {
   await page.goto('/plan');
   await prescriptions(page, 'tue-thrust').nth(1).focus();

@@ -12,7 +12,10 @@ import { NgTemplateOutlet } from '@angular/common';
 import {
   BLOCKS,
   formatClock,
+  problemFrom,
+  SCHEME_NUMBERS,
   SCHEME_WORDS,
+  schemeSchema,
   slotName,
   TIERS,
   type BlockKind,
@@ -173,7 +176,30 @@ export class PlanScreen {
 
   protected setScheme(kind: string): void {
     const slot = this.plan.selected();
+    this.schemeProblem.set('');
     if (slot) this.plan.setScheme(slot.id, kind in SCHEMES ? SCHEMES[kind as Scheme['kind']] : undefined);
+  }
+
+  /** The numbers of the slot's own scheme. */
+  protected readonly schemeNumbers = computed(() => {
+    const scheme = this.plan.selected()?.scheme;
+    if (!scheme) return [];
+    const values = new Map<string, unknown>(Object.entries(scheme));
+    return SCHEME_NUMBERS[scheme.kind].map((number) => ({
+      ...number,
+      value: Number(values.get(number.key)),
+    }));
+  });
+  /** Said when a number goes too far; what stood before still counts. */
+  protected readonly schemeProblem = signal('');
+
+  protected setSchemeNumber(key: string, value: number): void {
+    const slot = this.plan.selected();
+    if (!slot?.scheme) return;
+    const checked = schemeSchema.safeParse({ ...slot.scheme, [key]: value });
+    const [issue] = checked.error?.issues ?? [];
+    this.schemeProblem.set(issue ? problemFrom(issue).sentence : '');
+    if (checked.success) this.plan.setScheme(slot.id, checked.data);
   }
 
   protected readonly slotActs = [

@@ -24,6 +24,28 @@ export const SCHEME_WORDS: Record<Scheme['kind'], { readonly name: string; reado
   roundsFirst: { name: 'rounds first', says: 'a round more each week up to a most, then the next load' },
 };
 
+/** A number of a scheme that a coach may set; the schema says how far it goes. */
+export interface SchemeNumber {
+  readonly key: string;
+  readonly words: string;
+}
+
+const CAP: SchemeNumber = { key: 'capPercent', words: '% a week at the most' };
+
+/** The numbers of each scheme, in words. */
+export const SCHEME_NUMBERS: Record<Scheme['kind'], readonly SchemeNumber[]> = {
+  repsThenLoad: [{ key: 'stepReps', words: 'reps more a week' }, CAP],
+  cappedPercent: [{ key: 'percentPerWeek', words: '% more a week' }, CAP],
+  twoForTwo: [CAP],
+  byReserve: [CAP],
+  timeFirst: [
+    { key: 'stepSeconds', words: 's more a week' },
+    { key: 'mostSeconds', words: 's at the most' },
+    CAP,
+  ],
+  roundsFirst: [{ key: 'mostSets', words: 'rounds at the most' }, CAP],
+};
+
 /** One handler a kind; a new scheme is one new file and one line here. */
 const SCHEMES: { readonly [Kind in Scheme['kind']]: SchemeNext<SchemeOf<Kind>> } = {
   repsThenLoad,
