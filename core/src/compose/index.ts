@@ -11,6 +11,8 @@ export * from './loosening';
 export * from './effort';
 export * from './coverage';
 export * from './pairings';
+export * from './fit-changes';
 export * from './fit';
+export * from './remark';
 export * from './review';
 export * from './starting-sessions';

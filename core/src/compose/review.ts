@@ -1,57 +1,13 @@
-import {
-  BLOCKS,
-  MUSCLE_WORDS,
-  type Block,
-  type Muscle,
-  type Participant,
-  type Prescription,
-  type Session,
-  type Slot,
-  type Tier,
-  type Timing,
-} from '../model';
-import type { Catalog } from '../ladder';
+import { BLOCKS, type Prescription, type Session, type Slot } from '../model';
+import { addBlock, byTheClock, newSlot, sessionTimeline, slotName } from '../plan';
 import { formatClock } from '../units';
-import { addBlock, byTheClock, isOnFloor, moveBlock, newSlot, sessionTimeline, slotName } from '../plan';
-import { isBig, isIsolation, membersOf, type Member } from './effort';
-import { fitToTime } from './fit';
 import { muscleCoverage } from './coverage';
+import { isBig, membersOf, type Member } from './effort';
+import { fitToTime } from './fit';
 import { LOOSENING } from './loosening';
+import { listed, type Remark, type ReviewContext } from './remark';
+import { isolationFirst, sameMuscle, upAndDown } from './review-order';
 
-export type RemarkKind =
-  | 'noWarmUp'
-  | 'sameMuscle'
-  | 'isolationFirst'
-  | 'upAndDown'
-  | 'longStrain'
-  | 'unequalSides'
-  | 'overTime'
-  | 'missed'
-  | 'alone'
-  | 'empty';
-
-/** What a colleague would say, and what they would do about it. */
-export interface Remark {
-  /** The same for the same thing said again, so that it can be waved away for good. */
-  readonly id: string;
-  readonly kind: RemarkKind;
-  readonly sentence: string;
-  /** Where it points. */
-  readonly slotIds: readonly string[];
-  readonly mend?: { readonly words: string; readonly apply: (session: Session) => Session };
-}
-
-export interface ReviewContext {
-  readonly tier: Tier;
-  readonly catalog: Catalog;
-  /** Who is in the class. */
-  readonly participants: readonly Participant[];
-  readonly newId: () => string;
-  readonly timing?: Timing | undefined;
-}
-
-/** Ups and downs beyond this many are worth a word. Common practice, no published source. */
-const MOST_UPS_AND_DOWNS = 2;
 /** Holds longer than this strain people with high blood pressure. Common practice, no published source. */
 const LONG_HOLD_SECONDS = 20;
 const MOST_WARM_UP = 4;
@@ -137,121 +93,6 @@ function noWarmUp(session: Session, members: readonly Member[], { catalog, newId
       },
     },
   ];
-}
-
-/** A small exercise that tires a muscle a big one after it needs; partners of one block are meant so. */
-function isolationFirst(members: readonly Member[], { catalog }: ReviewContext): Remark[] {
-  for (const [at, small] of members.entries()) {
-    if (!isIsolation(small.version.exercise)) continue;
-    const big = members
-      .slice(at + 1)
-      .find(
-        (other) =>
-          other.block.id !== small.block.id &&
-          isBig(other.version.exercise) &&
-          needs(other, mainMuscle(small)),
-      );
-    if (!big) continue;
-    const smallName = slotName(small.slot, catalog);
-    const bigName = slotName(big.slot, catalog).toLowerCase();
-    return [
-      {
-        id: `isolationFirst ${small.slot.id} ${big.slot.id}`,
-        kind: 'isolationFirst',
-        sentence: `${smallName} comes before ${bigName} and tires ${MUSCLE_WORDS[mainMuscle(small)]} for it.`,
-        slotIds: [small.slot.id, big.slot.id],
-        mend: {
-          words: `${bigName} first`,
-          apply: (own) => moveBlock(own, big.block.id, indexOf(own, small.block.id)),
-        },
-      },
-    ];
-  }
-  return [];
-}
-
-/** The same main muscle in two blocks one after the other. A finisher is meant so. */
-function sameMuscle(session: Session, members: readonly Member[], { catalog }: ReviewContext): Remark[] {
-  return members.slice(1).flatMap((member, before): Remark[] => {
-    const last = members[before];
-    if (!last || last.block.id === member.block.id || member.block.kind === 'finisher') return [];
-    const muscle = mainMuscle(member);
-    if (mainMuscle(last) !== muscle || BLOCKS[last.block.kind].clocked) return [];
-    const names = listed([slotName(last.slot, catalog), slotName(member.slot, catalog).toLowerCase()]);
-    const next = session.blocks[indexOf(session, member.block.id) + 1];
-    const swaps =
-      next &&
-      BLOCKS[next.kind].lettered &&
-      next.slots.length > 0 &&
-      !next.slots.some(({ id }) =>
-        members.some((other) => other.slot.id === id && mainMuscle(other) === muscle),
-      );
-    return [
-      {
-        id: `sameMuscle ${last.slot.id} ${member.slot.id}`,
-        kind: 'sameMuscle',
-        sentence: `${names} train ${MUSCLE_WORDS[muscle]} one right after the other.`,
-        slotIds: [last.slot.id, member.slot.id],
-        ...(swaps && {
-          mend: {
-            words: 'put the next block between',
-            apply: (own: Session) => moveBlock(own, next.id, indexOf(own, member.block.id)),
-          },
-        }),
-      },
-    ];
-  });
-}
-
-function upAndDown(session: Session, members: readonly Member[], { tier, catalog }: ReviewContext): Remark[] {
-  const changes = floorChanges(members);
-  if (changes <= MOST_UPS_AND_DOWNS) return [];
-  const sorted = floorLast(session, members);
-  const after = floorChanges(membersOf(sorted, tier, catalog));
-  return [
-    {
-      id: 'upAndDown',
-      kind: 'upAndDown',
-      sentence: `Down to the floor and up again: ${changes} changes.`,
-      slotIds: [],
-      ...(after < changes && {
-        mend: { words: `floor work together: ${after}`, apply: (own: Session) => floorLast(own, members) },
-      }),
-    },
-  ];
-}
-
-/** Blocks that are all on the floor go behind the standing ones; warm-up and cool-down stay where they are. */
-function floorLast(session: Session, members: readonly Member[]): Session {
-  const onFloor = (block: Block) => {
-    const own = members.filter((member) => member.block.id === block.id);
-    return own.length > 0 && own.every(({ version }) => isOnFloor(version.exercise));
-  };
-  const movable = (block: Block) => BLOCKS[block.kind].lettered;
-  const ordered = [
-    ...session.blocks.filter((block) => movable(block) && !onFloor(block)),
-    ...session.blocks.filter((block) => movable(block) && onFloor(block)),
-  ];
-  return {
-    ...session,
-    blocks: session.blocks.map((block) => (movable(block) ? (ordered.shift() ?? block) : block)),
-  };
-}
-
-/** How often the session goes down or up, rounds counted. */
-function floorChanges(members: readonly Member[]): number {
-  const order: boolean[] = [];
-  for (const [at, { block }] of members.entries()) {
-    if (members[at - 1]?.block.id === block.id) continue;
-    const own = members.filter((member) => member.block.id === block.id);
-    const rounds = BLOCKS[block.kind].grouped
-      ? Math.max(...own.map(({ prescription }) => prescription.sets))
-      : 1;
-    for (let round = 0; round < rounds; round += 1) {
-      order.push(...own.map(({ version }) => isOnFloor(version.exercise)));
-    }
-  }
-  return order.filter((floor, at) => at > 0 && floor !== order[at - 1]).length;
 }
 
 function longStrain(members: readonly Member[], { participants, catalog }: ReviewContext): Remark[] {
@@ -375,21 +216,4 @@ function withPrescriptions(
       slots: block.slots.map((slot) => (slot.id === slotId ? edit(slot) : slot)),
     })),
   };
-}
-
-function mainMuscle({ version }: Member): Muscle {
-  return version.exercise.muscles.reduce((most, own) => (own.share > most.share ? own : most)).muscle;
-}
-
-/** A muscle that takes a good part in it. */
-function needs({ version }: Member, muscle: Muscle): boolean {
-  return version.exercise.muscles.some((own) => own.muscle === muscle && own.share >= 0.5);
-}
-
-function indexOf(session: Session, blockId: string): number {
-  return session.blocks.findIndex(({ id }) => id === blockId);
-}
-
-function listed(words: readonly string[]): string {
-  return words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
 }

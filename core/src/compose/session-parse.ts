@@ -20,6 +20,7 @@ import {
   type Draft,
   type ShorthandProblem,
 } from '../plan';
+import { clausesOf, colonAt, namesIn, type Clause } from './clauses';
 import { sourceNames, type SourceNames } from './source-names';
 
 export type SessionResult =
@@ -56,16 +57,6 @@ class Unreadable extends Error {
   }
 }
 
-/** A stretch of the text, by its places. */
-interface Clause {
-  readonly from: number;
-  readonly to: number;
-  /** Begun with a dash: an exercise, whatever its first word is. */
-  readonly bullet: boolean;
-  /** An empty line stands before it. */
-  readonly apart: boolean;
-}
-
 interface OpenBlock {
   kind: BlockKind | undefined;
   restSeconds?: number;
@@ -86,7 +77,6 @@ interface OpenSlot {
   readonly to: number;
 }
 
-const SPLIT = /\r?\n|;|,?\s*\b(?:and\s+)?then\b|,?\s*\bstraight into\b/giu;
 const TIME = String.raw`(\d+:[0-5]\d|\d+\s*(?:minutes?|mins?|seconds?|secs?|s|m)?)`;
 const KINDS: readonly (readonly [RegExp, BlockKind])[] = (
   [
@@ -126,45 +116,13 @@ class SessionReader {
   }
 
   read(): Session {
-    for (const clause of this.clauses()) this.clause(clause);
+    const onTitle = (line: string, at: number) => this.readTitle(line, at);
+    for (const clause of clausesOf(this.text, onTitle)) this.clause(clause);
     return {
       id: this.options.base.id,
       ...this.title,
       blocks: this.blocks.map((block) => this.closed(block)),
     };
-  }
-
-  private clauses(): Clause[] {
-    const clauses: Clause[] = [];
-    let apart = false;
-    const take = (from: number, to: number) => {
-      const inner = this.text.slice(from, to);
-      if (inner.trim() === '') return false;
-      const start = from + inner.length - inner.trimStart().length;
-      const end = from + inner.trimEnd().length;
-      const bullet = /^[-*•]\s+/u.exec(this.text.slice(start, end));
-      clauses.push({ from: start + (bullet?.[0].length ?? 0), to: end, bullet: bullet !== null, apart });
-      apart = false;
-      return true;
-    };
-    let at = 0;
-    for (const line of this.text.matchAll(/[^\n]*(?:\n|$)/gu)) {
-      const end = at + line[0].replace(/\r?\n$/u, '').length;
-      const whole = this.text.slice(at, end);
-      if (whole.trim() === '') apart = true;
-      else if (whole.trimStart().startsWith('#')) this.readTitle(whole, at);
-      else {
-        let from = at;
-        // A line that begins with a dash is one exercise, whatever words stand in it.
-        for (const cut of /^\s*[-*•]\s/u.test(whole) ? [] : splits(whole)) {
-          take(from, at + cut.at);
-          from = at + cut.at + cut.length;
-        }
-        take(from, end);
-      }
-      at += line[0].length;
-    }
-    return clauses;
   }
 
   /** "# Tuesday (40 min)" */
@@ -488,40 +446,4 @@ function roundsOf(text: string): number {
   const words = ['', 'one', 'two', 'three', 'four', 'five', 'six'];
   const at = words.indexOf(text.toLowerCase());
   return at > 0 ? at : Number(text);
-}
-
-/** Where a line is cut into clauses; never inside quotes. */
-function splits(line: string): { at: number; length: number }[] {
-  const quoted = [...line.matchAll(/"(?:[^"]|"")*"/gu)].map(({ index, 0: text }) => [
-    index,
-    index + text.length,
-  ]);
-  return [...line.matchAll(SPLIT)]
-    .filter(({ index }) => !quoted.some(([start = 0, end = 0]) => index > start && index < end))
-    .map(({ index, 0: text }) => ({ at: index, length: text.length }));
-}
-
-/** The colon that ends a name: outside quotes, not inside a time. */
-function colonAt(text: string, from: number, to: number): number | undefined {
-  let quoted = false;
-  for (let at = from; at < to; at += 1) {
-    if (text[at] === '"') quoted = !quoted;
-    if (text[at] === ':' && !quoted && !/\d/u.test(text[at + 1] ?? '')) return at;
-  }
-  return undefined;
-}
-
-/** A name and its twin, apart by a slash outside quotes. */
-function namesIn(text: string): string[] {
-  const names: string[] = [];
-  let quoted = false;
-  let start = 0;
-  for (let at = 0; at <= text.length; at += 1) {
-    if (text[at] === '"') quoted = !quoted;
-    if (at === text.length || (text[at] === '/' && !quoted)) {
-      names.push(text.slice(start, at).trim());
-      start = at + 1;
-    }
-  }
-  return names;
 }

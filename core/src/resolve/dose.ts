@@ -2,12 +2,13 @@ import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot, type Temp
 import { applyCautions, cautionSubjects } from '../caution';
 import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
-import { amountInSet, byTheClock, loadShares } from '../plan';
+import { byTheClock } from '../plan';
 import { movedKg, percentOfMax, repsWorth, type StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
 import type { Ask } from './ask';
 import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK } from './bridge';
-import type { Cell, CellLoad, CellSet, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
+import { eachSet } from './each-set';
+import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
 import type { DoseContext } from './context';
 import { placeSlot, type Placement } from './place';
 import { LeftOutCellOf, ReadyCellOf, TraceOf, UNASKED, type Reasons } from './trace';
@@ -96,7 +97,7 @@ class Dosing {
         version,
         planned: placement.prescription,
         work: written.work,
-        eachSet: this.eachSet(written.work, written.load),
+        eachSet: eachSet(placement.prescription, written.work, written.load, held?.loads),
         load: written.load,
         wantedKg: dose.wantedKg,
         basis: held?.wanted.estimate.basis,
@@ -366,22 +367,6 @@ class Dosing {
 
   private workKind(): CellWork['kind'] {
     return countedAs(this.placement.prescription.work);
-  }
-
-  /** Set by set, where the plan varies reps or load; a lighter set takes the nearest load there is below it. */
-  private eachSet(work: CellWork, load: CellLoad | undefined): CellSet[] | undefined {
-    const { setPattern } = this.placement.prescription;
-    if (!setPattern || setPattern.kind === 'dropOnForm') return undefined;
-    const shares = loadShares({ sets: work.sets, setPattern });
-    if (shares && !load) return undefined;
-    return Array.from({ length: work.sets }, (_, set) => {
-      const amount = amountInSet(setPattern, work.amount, set);
-      const share = shares?.[set] ?? 1;
-      if (!load || share === 0) return { amount };
-      if (share === 1) return { amount, kg: load.kg, words: load.words };
-      const lighter = pickLoad(this.placement.held?.loads ?? [], load.kg * share, 'notAbove');
-      return lighter ? { amount, kg: lighter.kg, words: recipeWords(lighter.recipe) } : { amount };
-    });
   }
 
   /**
