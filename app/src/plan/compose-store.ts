@@ -174,6 +174,10 @@ export const ComposeStore = signalStore(
       },
       takeFit(step: FitStep): void {
         change(step.words, (session) => applyFit(session, [step.change]));
+        // Off the list at once, so that a quick second click does not take it twice; the answer to what is left follows.
+        patchState(store, ({ fit }) => ({
+          fit: fit && { ...fit, steps: fit.steps.filter((own) => own !== step) },
+        }));
       },
       setFocus(focus: Focus | undefined): void {
         change('what it is for', ({ focus: _old, ...session }) => (focus ? { ...session, focus } : session));
