@@ -5,6 +5,7 @@ import {
   BLOCKS,
   blockRounds,
   editBlock,
+  editEachTier,
   editSlot,
   formatPrescription,
   copyOfBlock,
@@ -90,15 +91,7 @@ function withSets(slot: Slot, rounds: number): Slot {
     ...one,
     sets: Math.max(1, Math.min(20, one.sets + rounds - most)),
   });
-  const { beginner, intermediate, advanced } = slot.prescriptions;
-  return {
-    ...slot,
-    prescriptions: {
-      beginner: change(beginner),
-      intermediate: change(intermediate),
-      advanced: change(advanced),
-    },
-  };
+  return editEachTier(slot, change);
 }
 
 /** The session being written, what is selected in it, and every edit the composer can make. */

@@ -18,6 +18,7 @@ import {
   schemeSchema,
   slotName,
   TIERS,
+  USUAL_SCHEMES,
   type BlockKind,
   type Scheme,
   type Tier,
@@ -42,15 +43,6 @@ const BLOCK_KINDS = Object.keys(BLOCKS) as BlockKind[];
 const NOBODY: readonly ClassVersion[] = [];
 /** A list to drop an exercise into so that it stands alone; its place among the blocks follows. */
 const GAP = 'gap ';
-
-const SCHEMES: Record<Scheme['kind'], Scheme> = {
-  repsThenLoad: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
-  cappedPercent: { kind: 'cappedPercent', percentPerWeek: 5, capPercent: 10 },
-  twoForTwo: { kind: 'twoForTwo', capPercent: 10 },
-  byReserve: { kind: 'byReserve', capPercent: 10 },
-  timeFirst: { kind: 'timeFirst', stepSeconds: 5, mostSeconds: 60, capPercent: 10 },
-  roundsFirst: { kind: 'roundsFirst', mostSets: 5, capPercent: 10 },
-};
 
 /** The composer: one session, written once for three tiers, with its time and what it makes of the class. */
 @Component({
@@ -177,7 +169,8 @@ export class PlanScreen {
   protected setScheme(kind: string): void {
     const slot = this.plan.selected();
     this.schemeProblem.set('');
-    if (slot) this.plan.setScheme(slot.id, kind in SCHEMES ? SCHEMES[kind as Scheme['kind']] : undefined);
+    if (slot)
+      this.plan.setScheme(slot.id, kind in USUAL_SCHEMES ? USUAL_SCHEMES[kind as Scheme['kind']] : undefined);
   }
 
   /** The numbers of the slot's own scheme. */

@@ -12,6 +12,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
     </div>
     <div class="lane" role="img" [attr.aria-label]="words()">
       @for (block of blocks(); track block.id) {
+        <i class="band" [class.odd]="$odd" [style.left.%]="block.left" [style.width.%]="block.width"></i>
         <i class="start" [style.left.%]="block.left"></i>
       }
       @for (segment of segments(); track $index) {
@@ -62,8 +63,12 @@ export class TimelineView {
   protected readonly blocks = computed(() => {
     const scale = 100 / this.span();
     return this.sessionBlocks().flatMap(({ id, kind }) => {
-      const first = this.timeline().segments.find(({ blockId }) => blockId === id);
-      return first ? [{ id, name: BLOCKS[kind].name, left: first.start * scale }] : [];
+      const own = this.timeline().segments.filter(({ blockId }) => blockId === id);
+      const [first] = own;
+      const last = own.at(-1);
+      if (!first || !last) return [];
+      const width = (last.end - first.start) * scale;
+      return [{ id, name: BLOCKS[kind].name, left: first.start * scale, width }];
     });
   });
 

@@ -1,14 +1,6 @@
-import {
-  BLOCKS,
-  type Block,
-  type Prescription,
-  type Session,
-  type Slot,
-  type Tier,
-  type Timing,
-} from '../model';
+import { BLOCKS, type Block, type Prescription, type Session, type Tier, type Timing } from '../model';
 import type { Catalog } from '../ladder';
-import { sessionTimeline, versionForTier } from '../plan';
+import { editEachTier, sessionTimeline, versionForTier } from '../plan';
 import { isBig, isIsolation } from './effort';
 
 /** One change that saves time. Changes of one list do not touch each other: they are applied in any order. */
@@ -57,19 +49,20 @@ export function applyFit(session: Session, changes: readonly FitChange[]): Sessi
   return { ...session, blocks: blocks.filter(({ id, slots }) => slots.length > 0 || empty.has(id)) };
 }
 
+/** A block with one change taken. */
 export function changedBlock(block: Block, change: Exclude<FitChange, { kind: 'pair' }>): Block {
   switch (change.kind) {
     case 'trimRest':
       return {
         ...block,
         restSeconds: Math.min(block.restSeconds, change.restSeconds),
-        slots: block.slots.map((slot) => eachPrescription(slot, (one) => trimmed(one, change.restSeconds))),
+        slots: block.slots.map((slot) => editEachTier(slot, (one) => trimmed(one, change.restSeconds))),
       };
     case 'fewerRounds':
       return {
         ...block,
         slots: block.slots.map((slot) =>
-          eachPrescription(slot, (one) => ({ ...one, sets: Math.max(1, one.sets - change.by) })),
+          editEachTier(slot, (one) => ({ ...one, sets: Math.max(1, one.sets - change.by) })),
         ),
       };
     case 'drop':
@@ -84,18 +77,7 @@ function trimmed(one: Prescription, restSeconds: number): Prescription {
     : { ...one, restSeconds: Math.min(one.restSeconds, restSeconds) };
 }
 
-function eachPrescription(slot: Slot, change: (one: Prescription) => Prescription): Slot {
-  const { beginner, intermediate, advanced } = slot.prescriptions;
-  return {
-    ...slot,
-    prescriptions: {
-      beginner: change(beginner),
-      intermediate: change(intermediate),
-      advanced: change(advanced),
-    },
-  };
-}
-
+/** Two straight blocks as a superset. */
 export function paired(first: Block, second: Block): Block {
   const restSeconds = Math.min(
     Math.max(first.restSeconds, second.restSeconds),

@@ -35,11 +35,6 @@ interface Path {
   readonly last: TimedWay | undefined;
 }
 
-export interface Goal {
-  readonly seconds: number;
-  readonly changes: readonly FitChange[];
-}
-
 /** Ways to go on from each block, and the least seconds from there on for every weight left to spend. */
 interface Roads {
   readonly ways: readonly (readonly { readonly way: TimedWay; readonly to: number }[])[];
@@ -53,7 +48,7 @@ const FIRST_BUDGET = 8;
  * The lightest path: all those within a budget of weight, then within twice that, until one fits. What cannot fit any
  * more, however the rest is spent, is left behind on the way.
  */
-export function lightestPath(session: Session, limit: number, context: FitContext): Goal {
+export function lightestPath(session: Session, limit: number, context: FitContext): FitChange[] {
   const time = (list: readonly Block[]) => secondsOf({ ...session, blocks: [...list] }, context);
   const roads = roadsOf(session, time, context);
   const all = roads.ways.reduce((sum, ways) => sum + Math.max(0, ...ways.map(({ way }) => way.weight)), 0);
@@ -82,7 +77,7 @@ export function lightestPath(session: Session, limit: number, context: FitContex
     for (let path: Path | undefined = best; path; path = path.before) {
       changes.unshift(...(path.way?.changes ?? []));
     }
-    return { seconds: best.seconds, changes };
+    return changes;
   }
 }
 

@@ -32,9 +32,9 @@ export function fitToTime(session: Session, minutes: number, context: FitContext
   if (beforeSeconds <= minutes * 60) {
     return { fits: true, beforeSeconds, afterSeconds: beforeSeconds, steps: [], session };
   }
-  const path = lightestPath(session, minutes * 60, context);
-  const changed = applyFit(session, path.changes);
-  const steps = path.changes.map((change): FitStep => ({
+  const changes = lightestPath(session, minutes * 60, context);
+  const changed = applyFit(session, changes);
+  const steps = changes.map((change): FitStep => ({
     change,
     words: wordsOf(change, session, context.catalog),
     savesSeconds: beforeSeconds - secondsOf(applyFit(session, [change]), context),

@@ -1,5 +1,5 @@
-import { BLOCKS, type Prescription, type Session, type Slot } from '../model';
-import { addBlock, byTheClock, newSlot, sessionTimeline, slotName } from '../plan';
+import { BLOCKS, type Prescription, type Session } from '../model';
+import { addBlock, byTheClock, editEachTier, editSlot, newSlot, sessionTimeline, slotName } from '../plan';
 import { formatClock } from '../units';
 import { muscleCoverage } from './coverage';
 import { isBig, membersOf, type Member } from './effort';
@@ -11,7 +11,6 @@ import { isolationFirst, sameMuscle, upAndDown } from './review-order';
 /** Holds longer than this strain people with high blood pressure. Common practice, no published source. */
 const LONG_HOLD_SECONDS = 20;
 const MOST_WARM_UP = 4;
-const FEWEST_PER_BLOCK = 2;
 
 /**
  * What an experienced colleague would say of a session: warm-up, order, getting up and down, strain, sides, time, and
@@ -29,7 +28,7 @@ export function reviewSession(session: Session, context: ReviewContext): Remark[
     ...upAndDown(session, members, context),
     ...longStrain(members, context),
     ...unequalSides(members, context),
-    ...alone(session, members, context),
+    ...alone(session, context),
     ...missed(session, context),
     ...overTime(session, context),
   ].filter(({ id }) => !dismissed.has(id));
@@ -110,7 +109,7 @@ function longStrain(members: readonly Member[], { participants, catalog }: Revie
       mend: {
         words: `hold ${LONG_HOLD_SECONDS} s, one set more`,
         apply: (own) =>
-          withPrescriptions(own, slot.id, (one) =>
+          everyTierOf(own, slot.id, (one) =>
             one.work.kind === 'hold' && one.work.seconds > LONG_HOLD_SECONDS
               ? {
                   ...one,
@@ -137,18 +136,15 @@ function unequalSides(members: readonly Member[], { catalog }: ReviewContext): R
       slotIds: [slot.id],
       mend: {
         words: 'each side',
-        apply: (own) => withPrescriptions(own, slot.id, (one) => ({ ...one, perSide: true })),
+        apply: (own) => everyTierOf(own, slot.id, (one) => ({ ...one, perSide: true })),
       },
     }));
 }
 
 /** Rounds of one exercise are straight sets. */
-function alone({ blocks }: Session, _members: readonly Member[], { catalog }: ReviewContext): Remark[] {
+function alone({ blocks }: Session, { catalog }: ReviewContext): Remark[] {
   return blocks
-    .filter(
-      ({ kind, slots }) =>
-        (kind === 'superset' || kind === 'triSet') && slots.length === FEWEST_PER_BLOCK - 1,
-    )
+    .filter(({ kind, slots }) => (kind === 'superset' || kind === 'triSet') && slots.length === 1)
     .map(({ id, kind, slots }) => ({
       id: `alone ${id}`,
       kind: 'alone',
@@ -193,27 +189,6 @@ function overTime(session: Session, { tier, catalog, timing }: ReviewContext): R
   ];
 }
 
-function withPrescriptions(
-  session: Session,
-  slotId: string,
-  change: (one: Prescription) => Prescription,
-): Session {
-  const edit = (slot: Slot): Slot => {
-    const { beginner, intermediate, advanced } = slot.prescriptions;
-    return {
-      ...slot,
-      prescriptions: {
-        beginner: change(beginner),
-        intermediate: change(intermediate),
-        advanced: change(advanced),
-      },
-    };
-  };
-  return {
-    ...session,
-    blocks: session.blocks.map((block) => ({
-      ...block,
-      slots: block.slots.map((slot) => (slot.id === slotId ? edit(slot) : slot)),
-    })),
-  };
+function everyTierOf(session: Session, slotId: string, change: (one: Prescription) => Prescription): Session {
+  return editSlot(session, slotId, (slot) => editEachTier(slot, change));
 }

@@ -11,15 +11,7 @@ import {
 } from '../model';
 import type { Catalog } from '../ladder';
 import type { MassUnit } from '../units';
-import {
-  completed,
-  drafted,
-  byTheClock,
-  newSlot,
-  scanPieces,
-  type Draft,
-  type ShorthandProblem,
-} from '../plan';
+import { completed, byTheClock, newSlot, scanPieces, type Draft, type ShorthandProblem } from '../plan';
 import { clausesOf, colonAt, namesIn, type Clause } from './clauses';
 import { sourceNames, type SourceNames } from './source-names';
 
@@ -164,7 +156,7 @@ class SessionReader {
     if (!block || !tier) return undefined;
     const over = this.scan(from + tier[0].length, to);
     const name = tier[1]?.toLowerCase() as Tier;
-    block.tiers[name] = drafted(block.tiers[name] ?? {}, over);
+    block.tiers[name] = { ...block.tiers[name], ...over };
     return to;
   }
 
@@ -349,7 +341,7 @@ class SessionReader {
       for (const tier of tiers) {
         const at = TIERS.indexOf(tier);
         if (same) drafts[at] = drafts[at - 1] ?? {};
-        else drafts[at] = whole ? draft : drafted(drafts[at] ?? {}, draft);
+        else drafts[at] = whole ? draft : { ...drafts[at], ...draft };
       }
     }
     return drafts;

@@ -1,4 +1,4 @@
-import { BLOCKS, type Block, type BlockKind, type Session, type Slot } from '../model';
+import { BLOCKS, type Block, type BlockKind, type Prescription, type Session, type Slot } from '../model';
 
 /**
  * Edits of a session. Each takes a session and gives a new one, sharing all that did not change, so that undo is
@@ -28,6 +28,19 @@ export function editSlot(session: Session, slotId: string, change: (slot: Slot) 
         : block,
     ),
   );
+}
+
+/** Changes a slot's prescription in every tier. */
+export function editEachTier(slot: Slot, change: (one: Prescription) => Prescription): Slot {
+  const { beginner, intermediate, advanced } = slot.prescriptions;
+  return {
+    ...slot,
+    prescriptions: {
+      beginner: change(beginner),
+      intermediate: change(intermediate),
+      advanced: change(advanced),
+    },
+  };
 }
 
 /** Puts a block in at an index; before the cool-down when no index is said. */

@@ -323,11 +323,6 @@ function meaning(text: string): string | undefined {
   });
 }
 
-/** A draft with another one written over it: what the second says wins. */
-export function drafted(base: Draft, over: Draft): Draft {
-  return { ...base, ...over };
-}
-
 /** The prescription a draft comes to once its sets and work are known; not yet checked. */
 export function fromDraft(draft: Draft & { readonly sets: number; readonly work: Work }): Prescription {
   const { perSide = false, target = { kind: 'none' }, ...rest } = draft;

@@ -1,4 +1,4 @@
-import type { Scheme } from '../model';
+import { DEFAULT_CAP_PERCENT, type Scheme } from '../model';
 import type { Ask } from '../resolve';
 import { byReserve } from './by-reserve';
 import { cappedPercent } from './capped-percent';
@@ -22,6 +22,19 @@ export const SCHEME_WORDS: Record<Scheme['kind'], { readonly name: string; reado
   byReserve: { name: 'by what was left', says: 'more where more was left than asked, less where less was' },
   timeFirst: { name: 'time first', says: 'seconds are added up to a most; counted work fills its reps' },
   roundsFirst: { name: 'rounds first', says: 'a round more each week up to a most, then the next load' },
+};
+
+/**
+ * What a scheme starts with when it is chosen. Sources: cap and weekly percent, ACSM position stand 2009; seconds and
+ * rounds, common practice.
+ */
+export const USUAL_SCHEMES: { readonly [Kind in Scheme['kind']]: SchemeOf<Kind> } = {
+  repsThenLoad: { kind: 'repsThenLoad', stepReps: 2, capPercent: DEFAULT_CAP_PERCENT },
+  cappedPercent: { kind: 'cappedPercent', percentPerWeek: 5, capPercent: DEFAULT_CAP_PERCENT },
+  twoForTwo: { kind: 'twoForTwo', capPercent: DEFAULT_CAP_PERCENT },
+  byReserve: { kind: 'byReserve', capPercent: DEFAULT_CAP_PERCENT },
+  timeFirst: { kind: 'timeFirst', stepSeconds: 5, mostSeconds: 60, capPercent: DEFAULT_CAP_PERCENT },
+  roundsFirst: { kind: 'roundsFirst', mostSets: 5, capPercent: DEFAULT_CAP_PERCENT },
 };
 
 /** A number of a scheme that a coach may set; the schema says how far it goes. */
