@@ -20,7 +20,7 @@ export function largeClass(people: number, slots: number): DrayDocument {
     sessions: [{ id: 'large', name: 'Large', budgetMinutes: 120, blocks }],
     programs: boatyard.programs.map((program) => ({
       ...program,
-      weeks: program.weeks.map((week) => ({ ...week, sessionIds: ['large'] })),
+      weeks: program.weeks.map((week) => ({ ...week, days: [{ weekday: 2, sessionId: 'large' }] })),
     })),
     overrides: [],
     log,

@@ -480,9 +480,10 @@ const friday: Session = {
   ],
 };
 
+/** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 1,
+  version: 2,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],
@@ -492,12 +493,21 @@ export const boatyard: DrayDocument = {
   programs: [
     {
       id: 'autumn',
-      name: 'Four weeks before the slip',
-      startDate: '2026-11-24',
-      weeks: [1, 2, 3, 4].map((week) => ({ week, sessionIds: ['tuesday', 'friday'] })),
+      name: 'Eight weeks before the slip',
+      startDate: '2026-10-27',
+      startTime: '18:30',
+      weeks: [1, 2, 3, 4, 5, 6, 7, 8].map((week) => ({
+        week,
+        days: [
+          { weekday: 2, sessionId: 'tuesday' },
+          { weekday: 5, sessionId: 'friday' },
+        ],
+        ...(week === 8 && { lighter: true }),
+      })),
       scheme: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
     },
   ],
   overrides: [],
   log: [],
+  visits: [],
 };

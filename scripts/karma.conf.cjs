@@ -8,6 +8,10 @@ module.exports = (config) =>
     reporters: ['dots'],
     customLaunchers: { ChromeHeadlessPlain: { base: 'ChromeHeadless', flags } },
     client: { jasmine: { random: true, failSpecWithNoExpectations: true } },
+    // A property over a thousand people keeps the page busy for seconds at a time.
+    pingTimeout: 60_000,
+    browserDisconnectTimeout: 60_000,
+    browserNoActivityTimeout: 120_000,
     restartOnFileChange: false,
     logLevel: config.LOG_WARN,
   });

@@ -4,6 +4,7 @@ import { boatyard } from '@dray/demo';
 import { serializeDocument } from '@dray/core';
 import { DEMO_TEXT, DRAY_DB } from './data/document-repository';
 import { DrayDb } from './data/dray-db';
+import { TODAY } from './data/today';
 import { DocumentStore } from './state/document-store';
 
 /** A store of its own for each test, with the demo class in it. */
@@ -12,7 +13,14 @@ export function provideFreshBrowser(db = new DrayDb(`test-${crypto.randomUUID()}
     providers: [
       provideZonelessChangeDetection(),
       { provide: DRAY_DB, useValue: db },
-      { provide: DEMO_TEXT, useValue: () => Promise.resolve(serializeDocument(boatyard)) },
+      { provide: TODAY, useValue: () => '2026-11-25' },
+      {
+        provide: DEMO_TEXT,
+        useValue: (file: string) =>
+          Promise.resolve(
+            file.endsWith('.dray.json') ? serializeDocument(boatyard) : '{"log":[],"visits":[]}',
+          ),
+      },
     ],
   });
   return db;

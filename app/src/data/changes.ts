@@ -1,9 +1,9 @@
-import type { DrayDocument } from '@dray/core';
+import type { DrayDocument, LogEntry } from '@dray/core';
 import { LISTS, type ListName } from './dray-db';
 
 /** One record before and after an edit, with its place in its list; absent where it did not or does not exist. */
 export interface RecordChange {
-  readonly list: ListName | 'settings';
+  readonly list: ListName | 'settings' | 'log';
   readonly id: string;
   readonly before?: Placed;
   readonly after?: Placed;
@@ -47,7 +47,31 @@ export function changesBetween(before: DrayDocument, after: DrayDocument): Recor
     });
     for (const [id, old] of known) changes.push({ list, id, before: old });
   }
+  if (before.log !== after.log) changes.push(...logChanges(before.log, after.log));
   return changes;
+}
+
+/** The log has no order: an entry is the same wherever it stands. */
+function logChanges(before: DrayDocument['log'], after: DrayDocument['log']): RecordChange[] {
+  const changes: RecordChange[] = [];
+  const known = new Map(before.map((entry) => [entry.id, entry]));
+  for (const entry of after) {
+    const old = known.get(entry.id);
+    known.delete(entry.id);
+    if (old === entry) continue;
+    changes.push({
+      list: 'log',
+      id: entry.id,
+      ...(old && { before: anywhere(old) }),
+      after: anywhere(entry),
+    });
+  }
+  for (const [id, old] of known) changes.push({ list: 'log', id, before: anywhere(old) });
+  return changes;
+}
+
+export function anywhere(value: unknown): Placed {
+  return { at: 0, value };
 }
 
 /** The same changes the other way round. */
@@ -71,6 +95,12 @@ export function applyChanges(document: DrayDocument, changes: readonly RecordCha
     const placed = own.flatMap(({ after }) => after ?? []).sort((a, b) => a.at - b.at);
     for (const { at, value } of placed) kept.splice(Math.min(at, kept.length), 0, value as Identified);
     result = { ...result, [list]: kept };
+  }
+  const sets = changes.filter(({ list }) => list === 'log');
+  if (sets.length > 0) {
+    const touched = new Set(sets.map(({ id }) => id));
+    const put = sets.flatMap(({ after }) => (after ? (after.value as LogEntry) : []));
+    result = { ...result, log: [...result.log.filter(({ id }) => !touched.has(id)), ...put] };
   }
   const settings = changes.find(({ list }) => list === 'settings')?.after;
   return settings ? { ...result, settings: settings.value as DrayDocument['settings'] } : result;

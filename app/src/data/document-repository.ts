@@ -1,46 +1,71 @@
 import { inject, Injectable, InjectionToken } from '@angular/core';
 import { liveQuery } from 'dexie/dist/modern/dexie.min.mjs';
-import type { DrayDocument, ParsedDocument } from '@dray/core';
-import { parseDocument } from '@dray/core';
+import { DOCUMENT_VERSION, type DrayDocument, type LogEntry } from '@dray/core';
 import { Observable } from 'rxjs';
 import { SETTINGS_ID, type RecordChange } from './changes';
+import { demoFor } from './demo-dates';
 import { DrayDb, LISTS, type Row } from './dray-db';
+import { daysFrom, logHorizon, readLog, readLogOf, writeLog } from './log-days';
+import { TODAY } from './today';
 
 export const DRAY_DB = new InjectionToken<DrayDb>('the browser’s store', {
   providedIn: 'root',
   factory: () => new DrayDb(),
 });
 
-/** Fetches the document a fresh profile opens with. */
-export const DEMO_TEXT = new InjectionToken<() => Promise<string>>('the demo document', {
+/** Fetches what ships with the application for a fresh profile: the demo class, and what it has logged. */
+export const DEMO_TEXT = new InjectionToken<
+  (file: 'boatyard.dray.json' | 'boatyard-log.json') => Promise<string>
+>('the demo document', {
   providedIn: 'root',
-  factory: () => async () => (await fetch('demo/boatyard.dray.json')).text(),
+  factory: () => async (file) => (await fetch(`demo/${file}`)).text(),
 });
 
 /** The document in the browser's store: read whole, written record by record, shared between tabs. */
 @Injectable({ providedIn: 'root' })
 export class DocumentRepository {
   private readonly db = inject(DRAY_DB);
-  private readonly demoText = inject(DEMO_TEXT);
+  private readonly fetchDemo = inject(DEMO_TEXT);
+  private readonly today = inject(TODAY);
   private readonly tab = crypto.randomUUID();
 
-  /** What is kept, or the demo in a fresh profile. */
-  async open(): Promise<DrayDocument> {
+  /** What is kept, or the demo in a fresh profile: its log follows, see `addDemoLog`. */
+  async open(): Promise<{ readonly document: DrayDocument; readonly fresh: boolean }> {
     const kept = await this.read();
-    if (kept) return kept;
-    const demo = await this.demo();
+    if (kept) return { document: kept, fresh: false };
+    // It ships with this build and is parsed by its tests.
+    const demo = JSON.parse(await this.demoText('boatyard.dray.json')) as DrayDocument;
     // Another tab may have been faster; the transaction makes sure that only one of them fills the store.
-    await this.db.transaction('rw', this.db.tables, async () => {
-      if ((await this.db.settings.count()) === 0) await this.fill(demo);
+    const fresh = await this.db.transaction('rw', this.db.tables, async () => {
+      if ((await this.db.settings.count()) > 0) return false;
+      await this.fill(demo);
+      return true;
     });
-    return (await this.read()) ?? demo;
+    return { document: (await this.read()) ?? demo, fresh };
   }
 
-  /** The demo document, read like any other file. */
+  /** What the demo class has logged, into a store that still holds that class. */
+  async addDemoLog(): Promise<void> {
+    const { log, visits } = await this.demoLog();
+    await this.db.transaction('rw', this.db.tables, async () => {
+      if (log[0] && !(await this.db.participants.get(log[0].participantId))) return;
+      await this.db.days.bulkPut(daysFrom(log));
+      await this.db.visits.bulkPut(visits.map((value, at) => ({ id: value.id, at, value })));
+    });
+  }
+
+  /** The whole demo document. */
   async demo(): Promise<DrayDocument> {
-    const parsed: ParsedDocument = parseDocument(await this.demoText());
-    if (parsed.ok) return parsed.document;
-    throw new Error(parsed.problems[0]?.sentence ?? 'The demo cannot be read.');
+    const document = JSON.parse(await this.demoText('boatyard.dray.json')) as DrayDocument;
+    return { ...document, ...(await this.demoLog()) };
+  }
+
+  private async demoLog(): Promise<Pick<DrayDocument, 'log' | 'visits'>> {
+    return JSON.parse(await this.demoText('boatyard-log.json')) as Pick<DrayDocument, 'log' | 'visits'>;
+  }
+
+  private async demoText(file: Parameters<typeof this.fetchDemo>[0]): Promise<string> {
+    return demoFor(this.today(), await this.fetchDemo(file));
   }
 
   async read(): Promise<DrayDocument | undefined> {
@@ -53,24 +78,46 @@ export class DocumentRepository {
           return [list, rows.sort((a, b) => a.at - b.at).map(({ value }) => value)] as const;
         }),
       );
+      const parts = Object.fromEntries(lists) as Pick<DrayDocument, 'programs'>;
+      const log = await readLog(this.db.days, logHorizon(parts.programs, this.today()));
       // Only parsed documents and edits of them are ever written, so what is read back is trusted.
       return {
         format: 'dray',
-        version: 1,
+        version: DOCUMENT_VERSION,
         settings: settings.value,
-        ...Object.fromEntries(lists),
+        ...parts,
+        log,
       } as DrayDocument;
     });
+  }
+
+  /** A document with all of its log, however long, for a file. */
+  async whole(): Promise<DrayDocument | undefined> {
+    const document = await this.read();
+    return document && { ...document, log: await readLog(this.db.days, '') };
+  }
+
+  /** Everything one person has ever logged. */
+  logOf(participantId: string): Promise<LogEntry[]> {
+    return readLogOf(this.db.days, participantId);
+  }
+
+  /** The sets of some days, as they are kept now. */
+  async logOfDays(days: readonly string[]): Promise<LogEntry[]> {
+    return (await this.db.days.bulkGet([...days])).flatMap((day) => day?.entries ?? []);
   }
 
   /** Writes the records an edit touched, all or none. */
   async write(changes: readonly RecordChange[]): Promise<void> {
     await this.db.transaction('rw', this.db.tables, async () => {
+      const sets = changes.filter(({ list }) => list === 'log');
       for (const { list, id, after } of changes) {
+        if (list === 'log') continue;
         if (after) await this.db[list].put({ id, at: after.at, value: after.value });
         else await this.db[list].delete(id);
       }
-      await this.announce();
+      const days = await writeLog(this.db.days, sets);
+      await this.announce(sets.length === changes.length ? days : undefined);
     });
   }
 
@@ -83,11 +130,14 @@ export class DocumentRepository {
     });
   }
 
-  /** Emits when another tab has written. */
-  readonly elsewhere = new Observable<void>((subscriber) => {
+  /** Emits when another tab has written: the days of the log it wrote, or undefined when it may be anything. */
+  readonly elsewhere = new Observable<readonly string[] | undefined>((subscriber) => {
+    let seen: number | undefined;
     const watch = liveQuery(() => this.db.meta.get('revision')).subscribe({
       next: (revision) => {
-        if (revision && revision.tab !== this.tab) subscriber.next();
+        const next = seen !== undefined && revision?.count === seen + 1;
+        seen = revision?.count ?? 0;
+        if (revision && revision.tab !== this.tab) subscriber.next(next ? revision.days : undefined);
       },
       error: (error: unknown) => subscriber.error(error),
     });
@@ -100,11 +150,13 @@ export class DocumentRepository {
       const rows: Row[] = document[list].map((value, at) => ({ id: value.id, at, value }));
       await this.db[list].bulkPut(rows);
     }
+    await this.db.days.clear();
+    await this.db.days.bulkPut(daysFrom(document.log));
     await this.db.settings.put({ id: SETTINGS_ID, at: 0, value: document.settings });
   }
 
-  private async announce(): Promise<void> {
+  private async announce(days?: readonly string[]): Promise<void> {
     const count = ((await this.db.meta.get('revision'))?.count ?? 0) + 1;
-    await this.db.meta.put({ id: 'revision', tab: this.tab, count });
+    await this.db.meta.put({ id: 'revision', tab: this.tab, count, ...(days && { days }) });
   }
 }

@@ -1,4 +1,6 @@
+import { programWithDays, type LogEntry } from '@dray/core';
 import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
+import { daysFrom, type LogDay } from './log-days';
 
 /** A record of the document as it is kept: its place in its list beside its value. */
 export interface Row {
@@ -12,6 +14,8 @@ export interface Revision {
   readonly id: 'revision';
   readonly tab: string;
   readonly count: number;
+  /** Days of the log that were written; absent when more than the log was. */
+  readonly days?: readonly string[];
 }
 
 /** Text being typed that cannot be read yet; it outlives closing the tab. */
@@ -26,6 +30,7 @@ export interface DeviceRow {
   readonly value: unknown;
 }
 
+/** The lists of the document that are kept record by record; the log is kept by days. */
 export const LISTS = [
   'exercises',
   'ladders',
@@ -34,11 +39,14 @@ export const LISTS = [
   'sessions',
   'programs',
   'overrides',
-  'log',
+  'visits',
 ] as const;
 export type ListName = (typeof LISTS)[number];
 
-/** The browser's own store. One table a list of the document, and three small ones around it. */
+/**
+ * The browser's own store. One table a list of the document, the log by days, and three small ones around it. A transaction
+ * is over only when it is on the disk: a set that was confirmed outlives the tab and the battery.
+ */
 export class DrayDb extends Dexie {
   declare readonly exercises: Table<Row, string>;
   declare readonly ladders: Table<Row, string>;
@@ -47,14 +55,15 @@ export class DrayDb extends Dexie {
   declare readonly sessions: Table<Row, string>;
   declare readonly programs: Table<Row, string>;
   declare readonly overrides: Table<Row, string>;
-  declare readonly log: Table<Row, string>;
+  declare readonly days: Table<LogDay, string>;
+  declare readonly visits: Table<Row, string>;
   declare readonly settings: Table<Row, string>;
   declare readonly meta: Table<Revision, string>;
   declare readonly drafts: Table<Draft, string>;
   declare readonly device: Table<DeviceRow, string>;
 
   constructor(name = 'dray') {
-    super(name);
+    super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({
       exercises: 'id',
       ladders: 'id',
@@ -69,5 +78,15 @@ export class DrayDb extends Dexie {
       drafts: 'id',
       device: 'id',
     });
+    this.version(2)
+      .stores({ log: null, visits: 'id', days: 'id, participantId, date' })
+      .upgrade(async (change) => {
+        const programs = change.table<Row>('programs');
+        await programs.bulkPut(
+          (await programs.toArray()).map((row) => ({ ...row, value: programWithDays(row.value) })),
+        );
+        const log = await change.table<Row>('log').toArray();
+        await change.table('days').bulkPut(daysFrom(log.map(({ value }) => value as LogEntry)));
+      });
   }
 }

@@ -1,4 +1,4 @@
-import type { DrayDocument } from '@dray/core';
+import type { DrayDocument, LogEntry } from '@dray/core';
 import { LISTS } from './dray-db';
 
 /**
@@ -17,5 +17,18 @@ export function reconcile(before: DrayDocument, read: DrayDocument): DrayDocumen
       values.length === before[list].length && values.every((value, at) => value === before[list][at]);
     result = { ...result, [list]: same ? before[list] : values };
   }
-  return result;
+  return { ...result, log: reconcileLog(before.log, read.log) };
+}
+
+/** The same for a log, whose order says nothing. */
+export function reconcileLog(before: readonly LogEntry[], read: readonly LogEntry[]): LogEntry[] {
+  const known = new Map(before.map((entry) => [entry.id, entry]));
+  let same = before.length === read.length;
+  const values = read.map((entry) => {
+    const old = known.get(entry.id);
+    if (old && JSON.stringify(old) === JSON.stringify(entry)) return old;
+    same = false;
+    return entry;
+  });
+  return same ? (before as LogEntry[]) : values;
 }

@@ -27,6 +27,7 @@ import {
 import { rosterFromCsv, rosterToCsv, type RosterRead } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { TierGlyph } from '../ui/tier-glyph';
+import { download } from '../ui/download';
 import { PeopleStore } from './people-store';
 import { Profile } from './profile';
 import { strengthChart } from './strength-chart';
@@ -92,12 +93,7 @@ export class PeopleScreen {
   }
 
   protected exportRoster(): void {
-    const link = this.page.createElement('a');
-    const blob = new Blob([rosterToCsv(this.people.people())], { type: 'text/csv' });
-    link.href = URL.createObjectURL(blob);
-    link.download = 'roster.csv';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    download(this.page, 'roster.csv', rosterToCsv(this.people.people()), 'text/csv');
   }
 
   protected async readRoster(input: HTMLInputElement): Promise<void> {

@@ -9,20 +9,8 @@ import {
   signal,
 } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
-import {
-  BLOCKS,
-  formatClock,
-  problemFrom,
-  SCHEME_NUMBERS,
-  SCHEME_WORDS,
-  schemeSchema,
-  slotName,
-  TIERS,
-  USUAL_SCHEMES,
-  type BlockKind,
-  type Scheme,
-  type Tier,
-} from '@dray/core';
+import { BLOCKS, formatClock, slotName, TIERS, type BlockKind, type Tier } from '@dray/core';
+import { SchemeChoice } from '../ui/scheme-choice';
 import { SessionPicker } from '../ui/session-picker';
 import { AddExercise, type Chosen } from './add-exercise';
 import { ClassStrip } from './class-strip';
@@ -63,6 +51,7 @@ const GAP = 'gap ';
     SessionRail,
     SessionTextView,
     TimelineView,
+    SchemeChoice,
     TwinChoice,
   ],
   providers: [LateDrag, PlanStore],
@@ -85,7 +74,6 @@ export class PlanScreen {
   protected readonly tiers = TIERS;
   protected readonly blockKinds = BLOCK_KINDS;
   protected readonly blockFacts = BLOCKS;
-  protected readonly schemes = Object.entries(SCHEME_WORDS).map(([kind, { name }]) => ({ kind, name }));
 
   protected readonly session = this.plan.view.session;
   protected readonly unit = this.plan.view.unit;
@@ -164,35 +152,6 @@ export class PlanScreen {
       before !== undefined &&
       JSON.stringify(slot.prescriptions[before]) === JSON.stringify(slot.prescriptions[tier])
     );
-  }
-
-  protected setScheme(kind: string): void {
-    const slot = this.plan.selected();
-    this.schemeProblem.set('');
-    if (slot)
-      this.plan.setScheme(slot.id, kind in USUAL_SCHEMES ? USUAL_SCHEMES[kind as Scheme['kind']] : undefined);
-  }
-
-  /** The numbers of the slot's own scheme. */
-  protected readonly schemeNumbers = computed(() => {
-    const scheme = this.plan.selected()?.scheme;
-    if (!scheme) return [];
-    const values = new Map<string, unknown>(Object.entries(scheme));
-    return SCHEME_NUMBERS[scheme.kind].map((number) => ({
-      ...number,
-      value: Number(values.get(number.key)),
-    }));
-  });
-  /** Said when a number goes too far; what stood before still counts. */
-  protected readonly schemeProblem = signal('');
-
-  protected setSchemeNumber(key: string, value: number): void {
-    const slot = this.plan.selected();
-    if (!slot?.scheme) return;
-    const checked = schemeSchema.safeParse({ ...slot.scheme, [key]: value });
-    const [issue] = checked.error?.issues ?? [];
-    this.schemeProblem.set(issue ? problemFrom(issue).sentence : '');
-    if (checked.success) this.plan.setScheme(slot.id, checked.data);
   }
 
   protected readonly slotActs = [

@@ -22,7 +22,7 @@ describe('SettingsStore', () => {
 
   it('exports what it can take in again', async () => {
     const settings = store();
-    await settings.readFile(file(settings.exportText()));
+    await settings.readFile(file(await settings.exportText()));
     expect(settings.incoming()?.document).toEqual(boatyard);
     const changes = settings
       .incoming()
@@ -61,7 +61,7 @@ describe('SettingsStore', () => {
     const text = spyOn(large, 'text').and.callThrough();
     Object.defineProperty(large, 'size', { value: MAX_DOCUMENT_BYTES + 1 });
     await settings.readFile(large);
-    expect(settings.refused()?.problems[0]?.sentence).toContain('20 MB');
+    expect(settings.refused()?.problems[0]?.sentence).toContain('300 MB');
     expect(text).not.toHaveBeenCalled();
   });
 });

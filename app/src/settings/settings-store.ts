@@ -25,6 +25,7 @@ const LIST_WORDS = {
   programs: 'programs',
   overrides: 'cells set by hand',
   log: 'logged sets',
+  visits: 'how hard a visit was',
 } as const;
 
 /** What taking a document in would change in one list. */
@@ -86,8 +87,9 @@ export const SettingsStore = signalStore(
       },
 
       /** The whole document as a file's text. */
-      exportText(): string {
-        const document = store.documents.document();
+      async exportText(): Promise<string> {
+        await store.documents.settled();
+        const document = await store.repository.whole();
         return document ? serializeDocument(document) : '';
       },
 
@@ -130,14 +132,16 @@ export const SettingsStore = signalStore(
 
 function previewOf(current: DrayDocument, incoming: DrayDocument): ListPreview[] {
   const changes = changesBetween(current, reconcile(current, incoming));
-  return LISTS.map((list) => {
-    const own = changes.filter((change) => change.list === list);
-    return {
-      name: LIST_WORDS[list],
-      added: own.filter(({ before }) => !before).length,
-      changed: own.filter(({ before, after }) => before && after && before.value !== after.value).length,
-      removed: own.filter(({ after }) => !after).length,
-      total: incoming[list].length,
-    };
-  }).filter(({ added, changed, removed, total }) => added + changed + removed + total > 0);
+  return ([...LISTS, 'log'] as const)
+    .map((list) => {
+      const own = changes.filter((change) => change.list === list);
+      return {
+        name: LIST_WORDS[list],
+        added: own.filter(({ before }) => !before).length,
+        changed: own.filter(({ before, after }) => before && after && before.value !== after.value).length,
+        removed: own.filter(({ after }) => !after).length,
+        total: incoming[list].length,
+      };
+    })
+    .filter(({ added, changed, removed, total }) => added + changed + removed + total > 0);
 }

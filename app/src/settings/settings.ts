@@ -11,6 +11,7 @@ import {
 } from '@dray/core';
 import { format } from 'date-fns';
 import { ThemeChoice, type Theme } from '../state/theme';
+import { download } from '../ui/download';
 import { SettingsStore } from './settings-store';
 
 /** Units, theme, the document out and in, and the usual cautions. */
@@ -49,13 +50,9 @@ export class SettingsScreen {
     source,
   }));
 
-  protected download(): void {
-    const link = this.page.createElement('a');
-    const blob = new Blob([this.settings.exportText()], { type: 'application/json' });
-    link.href = URL.createObjectURL(blob);
-    link.download = `class-${format(new Date(), 'yyyy-MM-dd')}.dray.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+  protected async download(): Promise<void> {
+    const name = `class-${format(new Date(), 'yyyy-MM-dd')}.dray.json`;
+    download(this.page, name, await this.settings.exportText(), 'application/json');
   }
 
   protected pick(input: HTMLInputElement): void {

@@ -1,5 +1,5 @@
 import { computed, inject } from '@angular/core';
-import type { DrayDocument, Session } from '@dray/core';
+import type { DrayDocument, LogEntry, ProgramWeek, Session } from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -9,9 +9,10 @@ import {
   withProps,
   withState,
 } from '@ngrx/signals';
-import { applyChanges, changesBetween, reversed, type RecordChange } from '../data/changes';
+import { anywhere, applyChanges, changesBetween, reversed, type RecordChange } from '../data/changes';
 import { DocumentRepository } from '../data/document-repository';
-import { reconcile } from '../data/reconcile';
+import { dayOf } from '../data/log-days';
+import { reconcile, reconcileLog } from '../data/reconcile';
 
 /** An edit that can be taken back, with the words for it. */
 export interface Edit {
@@ -32,6 +33,7 @@ interface DocumentState {
 }
 
 const MOST_UNDO = 200;
+const AFTER_FIRST_PAINT_MS = 1200;
 
 const INITIAL: DocumentState = { document: undefined, failure: undefined, past: [], future: [], writing: 0 };
 
@@ -70,10 +72,18 @@ export const DocumentStore = signalStore(
     const methods = {
       async open(): Promise<void> {
         try {
-          patchState(store, { document: await store.repository.open() });
+          const { document, fresh } = await store.repository.open();
+          patchState(store, { document });
+          if (fresh) setTimeout(() => void methods.addDemoLog(), AFTER_FIRST_PAINT_MS);
         } catch (error) {
           patchState(store, { failure: notOpened(error) });
         }
+      },
+
+      /** The demo's four weeks come after the first screen is there: they are as much again to fetch. */
+      async addDemoLog(): Promise<void> {
+        await enqueue(() => store.repository.addDemoLog());
+        await methods.takeIn();
       },
 
       /** Makes an edit: a function from the document to the one it should be. */
@@ -93,6 +103,44 @@ export const DocumentStore = signalStore(
         void enqueue(() => store.repository.write(changes));
       },
 
+      /**
+       * Makes an edit of the log alone and waits until it is on the disk. It does not look through the whole log for what
+       * changed: it is told.
+       *
+       * @returns whether it was kept
+       */
+      async record(
+        label: string,
+        put: readonly LogEntry[],
+        gone: readonly LogEntry[] = [],
+      ): Promise<boolean> {
+        const before = store.document();
+        if (!before) return false;
+        const ids = new Set(put.map(({ id }) => id));
+        const old = new Map(
+          before.log.flatMap((entry) => (ids.has(entry.id) ? [[entry.id, entry] as const] : [])),
+        );
+        const changes: RecordChange[] = [
+          ...put.map((entry): RecordChange => {
+            const stood = old.get(entry.id);
+            return {
+              list: 'log',
+              id: entry.id,
+              ...(stood && { before: anywhere(stood) }),
+              after: anywhere(entry),
+            };
+          }),
+          ...gone.map((entry): RecordChange => ({ list: 'log', id: entry.id, before: anywhere(entry) })),
+        ];
+        patchState(store, {
+          document: applyChanges(before, changes),
+          past: [...store.past(), { label, changes }].slice(-MOST_UNDO),
+          future: [],
+        });
+        await enqueue(() => store.repository.write(changes));
+        return store.failure() === undefined;
+      },
+
       /** A session comes in, into the same weeks as another. */
       addSession(session: Session, besideId: string | undefined): void {
         methods.edit(`new: ${session.name}`, (document) => ({
@@ -101,8 +149,8 @@ export const DocumentStore = signalStore(
           programs: document.programs.map((program) => ({
             ...program,
             weeks: program.weeks.map((week) =>
-              besideId !== undefined && week.sessionIds.includes(besideId)
-                ? { ...week, sessionIds: [...week.sessionIds, session.id] }
+              besideId !== undefined && week.days.some(({ sessionId }) => sessionId === besideId)
+                ? { ...week, days: [...week.days, { weekday: freeWeekday(week), sessionId: session.id }] }
                 : week,
             ),
           })),
@@ -131,6 +179,11 @@ export const DocumentStore = signalStore(
           },
           key,
         );
+      },
+
+      /** Once everything that was edited is on the disk. */
+      settled(): Promise<void> {
+        return store.queue.last;
       },
 
       /** Ends a run of edits that would be one step of undo. */
@@ -163,9 +216,23 @@ export const DocumentStore = signalStore(
         });
       },
 
-      /** Takes in what another tab has written, unless a write of our own is still under way. */
-      async takeIn(): Promise<void> {
+      /**
+       * Takes in what another tab has written, unless a write of our own is still under way.
+       *
+       * @param days of the log, where it wrote nothing else
+       */
+      async takeIn(days?: readonly string[]): Promise<void> {
         await store.queue.last;
+        if (days) {
+          const entries = await store.repository.logOfDays(days);
+          const now = store.document();
+          if (store.writing() > 0 || !now) return methods.takeIn(days);
+          const touched = new Set(days);
+          const others = now.log.filter((entry) => !touched.has(dayOf(entry)));
+          const log = reconcileLog(now.log, [...others, ...entries]);
+          patchState(store, { document: { ...now, log } });
+          return;
+        }
         const read = await store.repository.read();
         if (store.writing() > 0) return methods.takeIn();
         const before = store.document();
@@ -177,7 +244,10 @@ export const DocumentStore = signalStore(
   withHooks({
     onInit(store) {
       void store.open();
-      store.repository.elsewhere.subscribe({ next: () => void store.takeIn(), error: () => undefined });
+      store.repository.elsewhere.subscribe({
+        next: (days) => void store.takeIn(days),
+        error: () => undefined,
+      });
     },
   }),
 );
@@ -209,4 +279,11 @@ function notKept(error: unknown): string {
 
 function reason(error: unknown): string {
   return error instanceof Error ? error.name : 'unknown reason';
+}
+
+/** The first day after the week's last class that has none; the last one's own when all are taken. */
+function freeWeekday({ days }: ProgramWeek): number {
+  const last = Math.max(0, ...days.map(({ weekday }) => weekday));
+  const after = [1, 2, 3, 4, 5, 6, 7].map((step) => ((last + step - 1) % 7) + 1);
+  return after.find((weekday) => days.every((day) => day.weekday !== weekday)) ?? last;
 }

@@ -1,5 +1,5 @@
 import { computed, effect, inject } from '@angular/core';
-import { catalogOf, createResolver, weeksOf } from '@dray/core';
+import { catalogOf, createResolver, programOf, weekOn, weeksOf } from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -10,16 +10,18 @@ import {
   withState,
 } from '@ngrx/signals';
 import { Device } from '../data/device';
+import { TODAY } from '../data/today';
 import { DocumentStore } from './document-store';
 
 interface ViewState {
   readonly chosenSessionId: string | undefined;
-  readonly chosenWeek: number;
+  /** The present one until another is chosen. */
+  readonly chosenWeek: number | undefined;
   /** Warm-up and cool-down on the board. */
   readonly loosening: boolean;
 }
 
-const INITIAL: ViewState = { chosenSessionId: undefined, chosenWeek: 1, loosening: false };
+const INITIAL: ViewState = { chosenSessionId: undefined, chosenWeek: undefined, loosening: false };
 const NOTHING_OWN = { exercises: [], ladders: [] };
 const DEVICE_KEY = 'view';
 
@@ -31,7 +33,8 @@ export const ViewStore = signalStore(
     documents: inject(DocumentStore),
     device: inject(Device),
     /** One for all screens, so that nothing is worked out twice. */
-    resolver: createResolver(),
+    resolver: createResolver(inject(TODAY)),
+    clock: inject(TODAY),
   })),
   withComputed(({ documents, chosenSessionId }) => ({
     session: computed(() => {
@@ -42,7 +45,20 @@ export const ViewStore = signalStore(
     /** What ships, and the coach's own beside it. */
     catalog: computed(() => catalogOf(documents.document() ?? NOTHING_OWN)),
   })),
-  withComputed(({ documents, session, chosenWeek }) => ({
+  withComputed(({ documents, session, clock }) => ({
+    program: computed(() => {
+      const document = documents.document();
+      const current = session();
+      return document && current ? programOf(document, current.id) : undefined;
+    }),
+    today: computed(() => clock()),
+  })),
+  withComputed(({ documents, session, chosenWeek, program, today }) => ({
+    /** The week of the program that today lies in. */
+    presentWeek: computed(() => {
+      const current = program();
+      return current ? weekOn(current, today()) : 1;
+    }),
     weeks: computed(() => {
       const document = documents.document();
       const current = session();
@@ -51,7 +67,10 @@ export const ViewStore = signalStore(
     week: computed(() => {
       const document = documents.document();
       const current = session();
-      return document && current ? Math.min(chosenWeek(), weeksOf(document, current.id)) : 1;
+      if (!document || !current) return 1;
+      const own = program();
+      const wanted = chosenWeek() ?? (own ? weekOn(own, today()) : 1);
+      return Math.min(wanted, weeksOf(document, current.id));
     }),
   })),
   withComputed(({ documents, session, week, resolver }) => {

@@ -6,13 +6,13 @@ import {
   type Muscle,
   type Pattern,
   type Session,
+  type Side,
   type Tier,
 } from '../model';
 import type { Catalog } from '../ladder';
 import { byTheClock } from '../plan';
 import { membersOf } from './effort';
 
-export type Side = 'left' | 'right';
 export type Plane = 'forwardBack' | 'sideToSide' | 'turning';
 
 /** Sets a session gives, weighted by how much each muscle takes part. */

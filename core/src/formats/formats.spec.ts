@@ -1,8 +1,16 @@
 import { boatyard } from '@dray/demo';
+import { boatyardInWeekFive } from '@dray/demo/week-five';
 import demoFile from '../../../demo/boatyard.dray.json';
+import demoLog from '../../../demo/boatyard-log.json';
 import schemaFile from '../../../docs/dray.schema.json';
 import type { DrayDocument } from '../model';
-import { documentJsonSchema, MAX_DOCUMENT_BYTES, parseDocument, serializeDocument } from './index';
+import {
+  documentJsonSchema,
+  MAX_DOCUMENT_BYTES,
+  parseDocument,
+  serializeDocument,
+  tooLargeSentence,
+} from './index';
 
 function sentences(json: string): string[] {
   const result = parseDocument(json);
@@ -58,14 +66,31 @@ describe('parseDocument', () => {
       ['[1, 2]', /not a Dray file/],
       ['{"format":"other"}', /not a Dray file/],
       [serializeDocument(boatyard).slice(0, 5000), /cut short/],
-      [JSON.stringify({ ...boatyard, version: 2 }), /newer Dray.*Update/],
+      [JSON.stringify({ ...boatyard, version: 3 }), /newer Dray.*Update/],
       [JSON.stringify({ ...boatyard, version: 'one' }), /which version/],
-      [' '.repeat(MAX_DOCUMENT_BYTES + 1), /too large.*20 MB/],
     ];
     for (const [json, sentence] of cases) {
       expect(sentences(json).length).toBe(1);
       expect(sentences(json)[0]).toMatch(sentence);
     }
+    expect(tooLargeSentence(MAX_DOCUMENT_BYTES + 1)).toMatch(/too large.*301 MB.*300 MB/);
+  });
+
+  it('brings a document of the first version up to date: sessions get their days', () => {
+    const { visits: _, ...old } = boatyard;
+    const programs = boatyard.programs.map(({ startTime: _time, ...program }) => ({
+      ...program,
+      weeks: program.weeks.map(({ week }) => ({ week, sessionIds: ['tuesday', 'friday'] })),
+    }));
+    const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+    expect(parsed.document.version).toBe(2);
+    // It starts on a Tuesday, and two sessions are half a week apart.
+    expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
+      { weekday: 2, sessionId: 'tuesday' },
+      { weekday: 5, sessionId: 'friday' },
+    ]);
+    expect(parsed.document.visits).toEqual([]);
   });
 
   it('says where, what and how to mend', () => {
@@ -111,7 +136,8 @@ describe('parseDocument', () => {
 
 describe('files made from code', () => {
   it('are as the code makes them now (npm run generate)', () => {
-    expect(demoFile as unknown).toEqual(JSON.parse(serializeDocument(boatyard)));
+    expect({ ...demoFile, ...demoLog } as unknown).toEqual(JSON.parse(serializeDocument(boatyardInWeekFive)));
+    expect(parseDocument(JSON.stringify({ ...demoFile, ...demoLog })).ok).toBeTrue();
     expect(schemaFile as unknown).toEqual(JSON.parse(JSON.stringify(documentJsonSchema())));
   });
 });

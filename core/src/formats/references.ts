@@ -59,7 +59,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
     }
   });
   document.programs.forEach((program, at) => {
-    for (const id of program.weeks.flatMap(({ sessionIds }) => sessionIds)) {
+    for (const id of program.weeks.flatMap(({ days }) => days.map(({ sessionId }) => sessionId))) {
       if (!sessions.has(id)) say(`programs, ${at + 1}`, `there is no session “${id}”`);
     }
   });
@@ -74,6 +74,12 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
       say(path, `there is no exercise “${override.exerciseId}”`);
     }
     if (!slots.has(override.slotId)) say(path, `there is no slot “${override.slotId}”`);
+  });
+  unique('visits', ids(document.visits));
+  document.visits.forEach((visit, at) => {
+    if (!participants.has(visit.participantId)) {
+      say(`visits, ${at + 1}`, `there is no participant “${visit.participantId}”`);
+    }
   });
   document.log.forEach((entry, at) => {
     if (!participants.has(entry.participantId)) {

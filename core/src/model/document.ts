@@ -2,15 +2,13 @@ import * as z from 'zod';
 import { ownExerciseSchema } from './exercise';
 import { kitSchema } from './kit';
 import { ladderSchema } from './ladder';
-import { logEntrySchema } from './log';
+import { logEntrySchema, visitSchema } from './log';
 import { overrideSchema } from './override';
 import { participantSchema } from './participant';
 import { programSchema } from './program';
 import { sessionSchema } from './session';
+import { DOCUMENT_VERSION } from './version';
 import { unitSchema } from './vocabulary';
-
-/** The version this build writes. */
-export const DOCUMENT_VERSION = 1;
 
 const pauseSchema = z.number().min(0).max(120);
 /** Times between the work, in seconds, where the class differs from the usual ones. */
@@ -40,5 +38,7 @@ export const documentSchema = z.strictObject({
   programs: z.array(programSchema),
   overrides: z.array(overrideSchema),
   log: z.array(logEntrySchema),
+  /** How hard each visit was, where somebody asked. */
+  visits: z.array(visitSchema),
 });
 export type DrayDocument = z.infer<typeof documentSchema>;

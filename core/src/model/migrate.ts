@@ -1,9 +1,38 @@
-import { DOCUMENT_VERSION } from './document';
+import { DOCUMENT_VERSION } from './version';
+
+const DAYS = 7;
 
 type Migration = (document: Record<string, unknown>) => Record<string, unknown>;
 
-/** From each older version to the one after it. Version 1 is the first, so nothing stands here yet. */
-const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+/** From each older version to the one after it. */
+const MIGRATIONS: Readonly<Record<number, Migration>> = {
+  1: (document) => ({
+    ...document,
+    programs: list(document['programs']).map(programWithDays),
+    visits: [],
+  }),
+};
+
+/**
+ * Version 1 knew which sessions a week has and not on which days: they are spread over the week from its first day.
+ */
+export function programWithDays(program: unknown): unknown {
+  if (!isRecord(program)) return program;
+  const start = new Date(String(program['startDate'])).getUTCDay() || DAYS;
+  return {
+    ...program,
+    weeks: list(program['weeks']).map((week) => {
+      if (!isRecord(week) || !Array.isArray(week['sessionIds'])) return week;
+      const { sessionIds, ...rest } = week;
+      const ids = list(sessionIds);
+      const days = ids.map((sessionId, at) => ({
+        weekday: ((start - 1 + Math.floor((at * DAYS) / ids.length)) % DAYS) + 1,
+        sessionId,
+      }));
+      return { ...rest, days };
+    }),
+  };
+}
 
 /** Brings a document of an older version up to the present one, a step at a time. */
 export function migrateDocument(document: Record<string, unknown>): Record<string, unknown> {
@@ -14,4 +43,12 @@ export function migrateDocument(document: Record<string, unknown>): Record<strin
     current = { ...migration(current), version: version + 1 };
   }
   return current;
+}
+
+function list(value: unknown): unknown[] {
+  return Array.isArray(value) ? value : [];
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { leverSettingsSchema } from './lever';
 import { idSchema } from './vocabulary';
 
 const REASON_WORDS = 'an override needs its reason in a few words';
@@ -15,11 +16,15 @@ export const overrideSchema = z
     exerciseId: idSchema.optional(),
     /** A rung of whichever ladder holds it; wins over `exerciseId`. */
     rungId: idSchema.optional(),
+    /** Where levers stand on that rung. */
+    levers: leverSettingsSchema.optional(),
     sets: z.int().min(1).max(20).optional(),
     /** Reps, or seconds where the work is a time or a hold. */
     amount: z.int().min(1).max(3600).optional(),
     loadKg: z.number().positive().max(500).optional(),
     reason: z.string().trim().min(1, REASON_WORDS).max(400, REASON_WORDS),
+    /** Agreed to after the review of this week, and not set against anything. */
+    reviewOfWeek: z.int().min(1).max(16).optional(),
   })
   .refine((override) => override.toWeek === undefined || override.toWeek >= override.fromWeek, {
     message: 'an override cannot end before it begins',

@@ -1,7 +1,5 @@
 import * as z from 'zod';
-
-/** The most a load may grow from one week to the next, in percent. */
-export const DEFAULT_CAP_PERCENT = 10;
+import { DEFAULT_CAP_PERCENT } from './limits';
 
 const capPercentSchema = z.number().min(1).max(DEFAULT_CAP_PERCENT);
 
@@ -40,5 +38,28 @@ export const schemeSchema = z.discriminatedUnion('kind', [
     mostSets: z.int().min(2).max(20),
     capPercent: capPercentSchema,
   }),
+  /** Every set to the end of good form; the load drops back when form goes before the low end. */
+  z.strictObject({
+    kind: z.literal('technicalFailure'),
+    dropPercent: z.number().min(2).max(30),
+    capPercent: capPercentSchema,
+  }),
+  /** The harder version before the heavier load: lever by lever, then the next rung. */
+  z.strictObject({ kind: z.literal('rungFirst'), capPercent: capPercentSchema }),
+  /** Shares of the maximum that come and go over the program. */
+  z
+    .strictObject({
+      kind: z.literal('wave'),
+      shape: z.enum(['linear', 'undulating', 'step']),
+      fromPercent: z.number().min(40).max(90),
+      toPercent: z.number().min(45).max(95),
+      /** Weeks of a step; the last of them is the lighter one. */
+      stepWeeks: z.int().min(3).max(6),
+      capPercent: capPercentSchema,
+    })
+    .refine(({ fromPercent, toPercent }) => fromPercent < toPercent, {
+      message: 'a wave has to end higher than it begins',
+      path: ['toPercent'],
+    }),
 ]);
 export type Scheme = z.infer<typeof schemeSchema>;

@@ -1,11 +1,12 @@
-import type { KnownSet, LogEntry, Participant } from '../model';
+import { reserveOf, type KnownSet, type LogEntry, type Participant } from '../model';
 
 /** More than this says little of strength, and no equation holds for it. */
 const MOST_REPS = 30;
 
-function knownSetFrom({ exerciseId, rungId, loadKg, amount, counted, reserve, date }: LogEntry): KnownSet[] {
+function knownSetFrom(entry: LogEntry): KnownSet[] {
+  const { exerciseId, rungId, loadKg, amount, counted, date } = entry;
   if (counted !== 'reps' || amount < 1 || amount > MOST_REPS) return [];
-  return [{ exerciseId, rungId, loadKg, reps: amount, reserve, date }];
+  return [{ exerciseId, rungId, loadKg, reps: amount, reserve: reserveOf(entry), date }];
 }
 
 /** Every set that says something of a person's strength: what the coach noted on them, and what was logged. */

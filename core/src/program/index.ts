@@ -4,6 +4,8 @@
  */
 export * from './board';
 export * from './resolver';
+export * from './log-index';
+export * from './whole-cap';
 export * from './schedule';
 export * from './done-sets';
 export * from './kit-needs';

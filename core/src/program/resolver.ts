@@ -1,34 +1,16 @@
-import type {
-  Block,
-  DrayDocument,
-  Kit,
-  LogEntry,
-  Override,
-  Participant,
-  Program,
-  Scheme,
-  Session,
-  Slot,
-} from '../model';
+import type { DrayDocument, Kit, LogEntry, Participant, Program, Session } from '../model';
 import { ownedFrom, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
 import { restAfter, slotLetters, slotName } from '../plan';
-import { evidenceFor, nextAsk, type Evidence } from '../progress';
-import {
-  alternativesFor,
-  doseSlot,
-  placeSlot,
-  type Cell,
-  type PlaceContext,
-  type Placement,
-  type ReadyCell,
-} from '../resolve';
+import { alternativesFor, type Cell } from '../resolve';
 import { strengthBook } from '../strength';
 import type { MassUnit } from '../units';
 import { doneSets } from './done-sets';
 import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
-import { programOf, schemeOf, weeksOf } from './schedule';
+import { logIndex, personFacts } from './log-index';
+import { cellsOf, sameItems, type PersonCache, type RowJob, type SlotJob } from './person-weeks';
+import { placeInProgram, programOf, schemeOf, weeksOf } from './schedule';
 
 export interface BoardQuery {
   readonly sessionId: string;
@@ -42,6 +24,8 @@ export interface CardQuery {
   readonly participantId: string;
   readonly sessionId: string;
   readonly week: number;
+  /** Instead of the person's own. */
+  readonly unit?: MassUnit;
 }
 
 /**
@@ -59,30 +43,15 @@ export interface Resolver {
   ) => readonly RankedSubstitute[];
 }
 
-/** The weeks of one slot for one person, and what they rest on. */
-interface Chain {
-  readonly basis: readonly unknown[];
-  readonly placements: { readonly override: Override | undefined; readonly placement: Placement }[];
-  /** Week 1 first. */
-  readonly cells: Cell[];
-}
-
-/** What is known of one person: worth keeping while they and their kits are the same objects. */
-interface PersonCache {
-  readonly participant: Participant;
-  readonly kits: readonly Kit[];
-  /** What they logged before the program began. */
-  readonly history: readonly LogEntry[];
-  readonly asOf: string | undefined;
-  readonly context: Pick<PlaceContext, 'catalog' | 'participant' | 'owned' | 'strength'>;
-  /** By slot and unit. Slots that are gone stay until the person changes: a few, and never asked for again. */
-  readonly chains: Map<string, Chain>;
-}
-
 const NONE: readonly never[] = [];
 
-/** A resolver over the library that ships with the document's own beside it, or over another catalog. */
-export function createResolver(fixed?: Catalog): Resolver {
+/**
+ * A resolver over the library that ships with the document's own beside it.
+ *
+ * @param today the day it is, as an ISO date: weeks that are over without a log were missed. Without it only weeks after
+ *   which something was logged are over
+ */
+export function createResolver(today?: () => string): Resolver {
   const people = new Map<string, PersonCache>();
   const sets = new Map<string, { kits: readonly Kit[]; loads: SharedLoads }>();
 
@@ -115,78 +84,17 @@ export function createResolver(fixed?: Catalog): Resolver {
       owned: ownedFrom(kits, participant, sharedLoads(kits)),
       strength,
     };
-    const fresh = { participant, kits, history, asOf, context, chains: new Map<string, Chain>() };
+    const fresh: PersonCache = {
+      participant,
+      kits,
+      history,
+      asOf,
+      context,
+      chains: new Map(),
+      rows: new Map(),
+    };
     people.set(participant.id, fresh);
     return fresh;
-  }
-
-  function chainOf(person: PersonCache, { id }: Slot, unit: MassUnit, basis: readonly unknown[]): Chain {
-    const key = `${unit} ${id}`;
-    const known = person.chains.get(key);
-    if (known && sameItems(known.basis, basis)) return known;
-    const fresh: Chain = { basis, placements: [], cells: [] };
-    person.chains.set(key, fresh);
-    return fresh;
-  }
-
-  /** Steps 1 to 3, once for the plain answer and once for each override. */
-  function placementFor(
-    { placements }: Chain,
-    slot: Slot,
-    override: Override | undefined,
-    person: PersonCache,
-    unit: MassUnit,
-  ): Placement {
-    const known = placements.find((placed) => placed.override === override);
-    if (known) return known.placement;
-    const placement = placeSlot(slot, { ...person.context, unit, override });
-    placements.push({ override, placement });
-    return placement;
-  }
-
-  function cellFor(work: CellJob, week: number): Cell {
-    const { person, slot, block, scheme, overrides, log, unit } = work;
-    const restSeconds = restAfter(block, slot.id);
-    const chain = chainOf(person, slot, unit, [slot, restSeconds, scheme, ...overrides, null, ...log]);
-    for (let at = chain.cells.length + 1; at <= week; at += 1) {
-      const override = overrides.find(
-        ({ fromWeek, toWeek }) => fromWeek <= at && (toWeek === undefined || at <= toWeek),
-      );
-      const placement = placementFor(chain, slot, override, person, unit);
-      const cell = chain.cells[at - 2];
-      const last =
-        cell?.status === 'ready'
-          ? {
-              cell,
-              ask: nextAsk(
-                {
-                  cell,
-                  prescription: placement.prescription,
-                  evidence: evidenceFor(cell, log),
-                  before: evidenceBefore(chain.cells[at - 3], cell, log),
-                  unit,
-                },
-                scheme,
-              ),
-            }
-          : undefined;
-      chain.cells.push(
-        doseSlot(placement, {
-          catalog: person.context.catalog,
-          participant: person.context.participant,
-          owned: person.context.owned,
-          strength: person.context.strength,
-          unit,
-          override,
-          week: at,
-          restSeconds,
-          last,
-        }),
-      );
-    }
-    const cell = chain.cells[week - 1];
-    if (!cell) throw new NotInDocumentError('week', String(week));
-    return cell;
   }
 
   function jobs(
@@ -197,27 +105,34 @@ export function createResolver(fixed?: Catalog): Resolver {
   ) {
     const program = programOf(document, session.id);
     const overrides = groupBy(document.overrides, cellKey);
-    const log = groupBy(document.log, cellKey);
-    const catalog = fixed ?? catalogOf(document);
+    const catalog = catalogOf(document);
     const circumstances = circumstancesIn(document, program, catalog);
     const columns = columnsOf(session, catalog);
+    const place = placeInProgram(program, session.id);
+    const index = logIndex(document.log);
     return {
       columns,
       cells: (participant: Participant, week: number): Cell[] => {
-        const person = personCache(participant, circumstances(participant));
-        return columns.map(({ slot, block }) => {
+        const slots = columns.map(({ slot, block }): SlotJob => {
           const key = cellKey({ participantId: participant.id, slotId: slot.id });
-          const job: CellJob = {
-            person,
+          return {
             slot,
-            block,
+            restSeconds: restAfter(block, slot.id),
             scheme: schemeOf(slot, program),
             overrides: overrides.get(key) ?? NONE,
-            log: log.get(key) ?? NONE,
-            unit: unit ?? document.settings.unit,
+            log: index.ofCell(participant.id, slot.id),
           };
-          return cellFor(job, week);
         });
+        const job: RowJob = {
+          person: personCache(participant, circumstances(participant)),
+          sessionId: session.id,
+          slots,
+          unit: unit ?? document.settings.unit,
+          program,
+          place,
+          facts: personFacts(document, program, session.id, participant.id, { catalog, today: today?.() }),
+        };
+        return cellsOf(job, week);
       },
       participants,
     };
@@ -233,13 +148,13 @@ export function createResolver(fixed?: Catalog): Resolver {
       return { session, week, weeks, columns, rows };
     },
 
-    card(document, { participantId, sessionId, week }) {
+    card(document, { participantId, sessionId, week, unit }) {
       const session = sessionOf(document, sessionId);
       const participant = document.participants.find(({ id }) => id === participantId);
       if (!participant) throw new NotInDocumentError('participant', participantId);
       const weeks = weeksOf(document, sessionId);
       checkWeek(week, weeks);
-      const { columns, cells } = jobs(document, session, [participant], participant.unit);
+      const { columns, cells } = jobs(document, session, [participant], unit ?? participant.unit);
       return { session, week, weeks, participant, columns, cells: cells(participant, week) };
     },
 
@@ -248,24 +163,11 @@ export function createResolver(fixed?: Catalog): Resolver {
       const session = sessionOf(document, sessionId);
       const slot = session.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === cell.slotId);
       if (!participant || !slot || cell.status !== 'ready') return NONE;
-      const circumstances = circumstancesIn(
-        document,
-        programOf(document, sessionId),
-        fixed ?? catalogOf(document),
-      );
+      const circumstances = circumstancesIn(document, programOf(document, sessionId), catalogOf(document));
       const { context } = personCache(participant, circumstances(participant));
       return alternativesFor(cell, slot, { ...context, unit: unit ?? document.settings.unit });
     },
   };
-}
-
-/** What the week before said, if it was the same work: of another load or version it says nothing here. */
-function evidenceBefore(earlier: Cell | undefined, cell: ReadyCell, log: readonly LogEntry[]): Evidence {
-  const same =
-    earlier?.status === 'ready' &&
-    earlier.version.name === cell.version.name &&
-    Math.abs((earlier.load?.kg ?? 0) - (cell.load?.kg ?? 0)) < 1e-6;
-  return same ? evidenceFor(earlier, log) : { kind: 'assumed' };
 }
 
 /** What of a document bears on one person, beside themselves. */
@@ -287,24 +189,13 @@ function circumstancesIn(
 ): (participant: Participant) => Circumstances {
   const kits = new Map(document.kits.map((kit) => [kit.id, kit]));
   const asOf = program?.startDate;
-  const before = asOf === undefined ? document.log : document.log.filter(({ date }) => date < asOf);
-  const history = groupBy(before, ({ participantId }) => participantId);
+  const index = logIndex(document.log);
   return ({ id, kitIds }) => ({
     catalog,
     kits: kitIds.flatMap((kitId) => kits.get(kitId) ?? NONE),
-    history: history.get(id) ?? NONE,
+    history: index.before(id, asOf),
     asOf,
   });
-}
-
-interface CellJob {
-  readonly person: PersonCache;
-  readonly slot: Slot;
-  readonly block: Block;
-  readonly scheme: Scheme;
-  readonly overrides: readonly Override[];
-  readonly log: readonly LogEntry[];
-  readonly unit: MassUnit;
 }
 
 /**
@@ -359,8 +250,4 @@ function groupBy<Item>(items: readonly Item[], key: (item: Item) => string): Map
     else groups.set(key(item), [item]);
   }
   return groups;
-}
-
-function sameItems(a: readonly unknown[], b: readonly unknown[]): boolean {
-  return a.length === b.length && a.every((item, at) => item === b[at]);
 }

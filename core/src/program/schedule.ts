@@ -1,4 +1,5 @@
-import type { DrayDocument, Program, Scheme, Slot } from '../model';
+import type { DrayDocument, Holiday, Program, ProgramWeek, Scheme, Slot } from '../model';
+import { addDays, daysBetween, weekdayOf } from '../units';
 
 /** Weeks shown for a session that stands in no program. */
 export const DEFAULT_WEEKS = 4;
@@ -9,7 +10,7 @@ export const DEFAULT_SCHEME: Scheme = { kind: 'repsThenLoad', stepReps: 2, capPe
 /** The program a session stands in, the first one if there are several. */
 export function programOf(document: DrayDocument, sessionId: string): Program | undefined {
   return document.programs.find(({ weeks }) =>
-    weeks.some(({ sessionIds }) => sessionIds.includes(sessionId)),
+    weeks.some(({ days }) => days.some((day) => day.sessionId === sessionId)),
   );
 }
 
@@ -21,4 +22,81 @@ export function weeksOf(document: DrayDocument, sessionId: string): number {
 /** How a slot grows: its own scheme, else the program's. */
 export function schemeOf(slot: Slot, program: Program | undefined): Scheme {
   return slot.scheme ?? program?.scheme ?? DEFAULT_SCHEME;
+}
+
+/** A session's place among those of a program, from 0, in the order in which they first come. */
+export function placeInProgram(program: Program | undefined, sessionId: string): number {
+  const order = new Set(program?.weeks.flatMap(({ days }) => days.map((day) => day.sessionId)));
+  return Math.max(0, [...order].indexOf(sessionId));
+}
+
+const DAYS_A_WEEK = 7;
+
+/** One class on one day. */
+export interface ClassDay {
+  readonly date: string;
+  readonly week: number;
+  readonly weekday: number;
+  readonly sessionId: string;
+  /** Its place in the program's week, which its event in a calendar is known by. */
+  readonly at: number;
+  readonly lighter: boolean;
+  /** Set when it falls out. */
+  readonly holiday?: Holiday | undefined;
+}
+
+/** The date of a weekday in a week of a program: its weeks begin on the weekday it starts on. */
+export function dateIn(program: Pick<Program, 'startDate'>, week: number, weekday: number): string {
+  const { startDate } = program;
+  const into = (weekday - weekdayOf(startDate) + DAYS_A_WEEK) % DAYS_A_WEEK;
+  return addDays(startDate, (week - 1) * DAYS_A_WEEK + into);
+}
+
+/** Every class of a program in order of date, those that fall out included. */
+export function classDays(program: Program): ClassDay[] {
+  return program.weeks
+    .flatMap(({ week, days, lighter = false }) =>
+      days.map(({ weekday, sessionId }, at): ClassDay => {
+        const date = dateIn(program, week, weekday);
+        return { date, week, weekday, sessionId, at, lighter, holiday: holidayOn(program, date) };
+      }),
+    )
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : a.at - b.at));
+}
+
+export function holidayOn({ holidays = [] }: Program, date: string): Holiday | undefined {
+  return holidays.find(({ from, to }) => from <= date && date <= to);
+}
+
+/** The week of a program a date lies in, held to its first and last. */
+export function weekOn(program: Program, date: string): number {
+  const week = Math.floor(daysBetween(program.startDate, date) / DAYS_A_WEEK) + 1;
+  return Math.max(1, Math.min(program.weeks.length, week));
+}
+
+/** A week of a program by its number. */
+export function programWeek(program: Program | undefined, week: number): ProgramWeek | undefined {
+  return program?.weeks.find((own) => own.week === week);
+}
+
+/** Whether a session is not held at all in a week of its program. */
+export function fallsOut(program: Program, sessionId: string, week: number): boolean {
+  const days = programWeek(program, week)?.days.filter((day) => day.sessionId === sessionId) ?? [];
+  return days.every(({ weekday }) => holidayOn(program, dateIn(program, week, weekday)) !== undefined);
+}
+
+/** The last week in which all days of a session are over; 0 before the first, and where no day is known. */
+export function pastWeeks(
+  program: Program | undefined,
+  sessionId: string,
+  today: string | undefined,
+): number {
+  if (!program || today === undefined) return 0;
+  let past = 0;
+  for (const { week, days } of program.weeks) {
+    const own = days.filter((day) => day.sessionId === sessionId);
+    if (own.some(({ weekday }) => dateIn(program, week, weekday) >= today)) break;
+    if (own.length > 0) past = week;
+  }
+  return past;
 }

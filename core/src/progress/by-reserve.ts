@@ -17,7 +17,7 @@ export const byReserve: SchemeNext<SchemeOf<'byReserve'>> = ({ cell, evidence, u
   const short =
     evidence.kind === 'short' ? ` Last week ${evidence.worst} of ${amount} in the shortest set.` : '';
   const again = (why: string) => ({ kind: 'amount' as const, amount, sets, reason: `${why}${short}` });
-  const left = evidence.kind === 'assumed' ? undefined : evidence.reserve;
+  const left = evidence.kind === 'made' || evidence.kind === 'short' ? evidence.reserve : undefined;
   if (left === undefined) return again('Nobody said what was left: the same again.');
   const spare = left - asked;
   const said = `${left} left, ${asked} asked`;

@@ -5,3 +5,6 @@
 export * from './scheme';
 export * from './evidence';
 export * from './next';
+export * from './wave';
+export * from './rung-first';
+export * from './without-training';

@@ -1,7 +1,17 @@
 import type { Prescription, Scheme } from '../model';
-import type { Ask, ReadyCell } from '../resolve';
+import type { Catalog } from '../ladder';
+import type { Ask, ReadyCell, Standing } from '../resolve';
 import type { MassUnit } from '../units';
 import type { Evidence } from './evidence';
+
+/** Where in a program the coming work stands. */
+export interface ProgramPlace {
+  /** The coming week, from 1. */
+  readonly week: number;
+  readonly weeks: number;
+  /** Which of the program's sessions it is, from 0: undulating waves differ from one to the next. */
+  readonly session: number;
+}
 
 /** Where a slot stands after a week. */
 export interface SchemeState {
@@ -12,6 +22,14 @@ export interface SchemeState {
   /** Of the week before it, where that had the same version and load; else nothing is known. */
   readonly before: Evidence;
   readonly unit: MassUnit;
+  readonly place: ProgramPlace;
+  /** The person's maximum in this exercise as the program begins; undefined for body weight. */
+  readonly maxKg?: number | undefined;
+  /** The heaviest of all weeks so far at this version. */
+  readonly heaviestKg?: number | undefined;
+  readonly catalog: Catalog;
+  /** Whether cautions and kit let the person do a version. */
+  readonly reaches: (standing: Standing) => boolean;
 }
 
 /** What to ask of the next week. */

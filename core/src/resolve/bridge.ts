@@ -7,6 +7,9 @@ export const MOST_BRIDGE_REPS = 20;
 /** Reps are not added faster than this (common practice: with something left, add 2). */
 export const MOST_REPS_A_WEEK = 2;
 
+/** A hold is made longer by this a week while its load stands still (common practice). */
+export const BRIDGE_HOLD_SECONDS = 5;
+
 /** Where reps end, the lowering is slowed: three counts down, one held, one up (common practice). */
 export const BRIDGE_TEMPO: Tempo = { down: 3, pause: 1, up: 1 };
 

@@ -20,6 +20,8 @@ export interface TraceStep {
 export interface Mark {
   readonly kind: MarkKind;
   readonly words: string;
+  /** The kit has nothing heavier. */
+  readonly kitEnds?: boolean;
 }
 
 export interface CellLoad {

@@ -1,4 +1,4 @@
-import type { Override, Participant } from '../model';
+import type { LeverSettings, Override, Participant } from '../model';
 import type { Owned } from '../kit';
 import type { Catalog } from '../ladder';
 import type { StrengthBook } from '../strength';
@@ -15,6 +15,14 @@ export interface PlaceContext {
   /** The reader's unit, for sentences. */
   readonly unit: MassUnit;
   readonly override?: Override | undefined;
+  /** Where a scheme has brought them on the slot's ladder; step 2 and 3 still have their say. */
+  readonly standing?: Standing | undefined;
+}
+
+/** A rung, with a lever moved where it is half of the way to the next. */
+export interface Standing {
+  readonly rungId: string;
+  readonly levers?: LeverSettings | undefined;
 }
 
 /** What steps 4 to 6 need beside the placement. */
@@ -23,4 +31,6 @@ export interface DoseContext extends PlaceContext {
   /** The block's rest, for prescriptions that say none. */
   readonly restSeconds: number;
   readonly last?: { readonly cell: ReadyCell; readonly ask: Ask } | undefined;
+  /** What a scheme that leads from the start asks of the first week. */
+  readonly opening?: Extract<Ask, { kind: 'load' }> | undefined;
 }

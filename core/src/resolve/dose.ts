@@ -3,10 +3,10 @@ import { applyCautions, cautionSubjects } from '../caution';
 import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
 import { byTheClock } from '../plan';
-import { movedKg, percentOfMax, repsWorth, type StrengthEstimate } from '../strength';
+import { movedKg, percentOfMax, repsAfter, repsWorth, type StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
 import type { Ask } from './ask';
-import { bridgeTo, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK } from './bridge';
+import { bridgeTo, BRIDGE_HOLD_SECONDS, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK } from './bridge';
 import { eachSet } from './each-set';
 import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
 import type { DoseContext } from './context';
@@ -74,9 +74,13 @@ class Dosing {
     }
 
     const last = context.last?.cell.version.name === version.name ? context.last : undefined;
+    const ask = context.last?.ask;
+    if (!last && ask?.kind === 'harder') this.say('target', () => ask.reason);
     const dose = held ? this.loaded(held, last?.ask, last?.cell) : this.unloaded(last?.ask, last?.cell);
+    const { stopped } = ask?.kind === 'amount' ? ask : {};
+    if (stopped !== undefined) this.marks.push({ kind: 'caution', words: `stopped: ${stopped}` });
     const work: CellWork = {
-      sets: (last && 'sets' in last.ask ? last.ask.sets : undefined) ?? placement.prescription.sets,
+      sets: setsAsked(last?.ask ?? context.opening) ?? placement.prescription.sets,
       amount: dose.amount,
       kind: this.workKind(),
       perSide: this.perSide(),
@@ -123,6 +127,8 @@ class Dosing {
         return this.stepUp(held, lastKg, ask, lastCell);
       case 'stepDown':
         return this.stepDown(held, ask);
+      case 'harder':
+        return this.sameLoad(held, lastKg, lastCell.work.amount, lastCell);
       case 'load':
         return this.towards(held, lastKg, lastCell.work.amount, ask);
     }
@@ -130,6 +136,8 @@ class Dosing {
 
   private firstWeek(held: Held): Dose {
     const { wanted, loads } = held;
+    const { opening } = this.context;
+    if (opening) return this.opened(held, opening);
     this.say('target', () => this.wantedWords(wanted));
     const start = startAmount(this.placement.prescription.work);
     const load = loadFor(wanted, loads);
@@ -137,7 +145,24 @@ class Dosing {
       this.say('attainable', () => 'Nothing light enough to hold: body weight.');
       return { amount: this.limited(start) };
     }
-    return this.bridged(held, load, wanted.kg, start, DEFAULT_CAP_PERCENT, Infinity);
+    return this.bridged(held, load, wanted.kg, start, DEFAULT_CAP_PERCENT);
+  }
+
+  /** A scheme that leads from the start says the first load; a caution may still hold it down. */
+  private opened({ wanted, loads }: Held, opening: Extract<Ask, { kind: 'load' }>): Dose {
+    this.say('target', () => opening.reason);
+    const wantedKg = wanted.eased ? Math.min(opening.wantedKg, wanted.kg) : opening.wantedKg;
+    return this.onWave(loads, wantedKg, wantedKg * NEAR_ENOUGH, opening.amount);
+  }
+
+  private onWave(loads: readonly AttainableLoad[], wantedKg: number, mostKg: number, amount: number): Dose {
+    const load = nearestUpTo(loads, Math.min(wantedKg, mostKg), mostKg);
+    this.say('attainable', () =>
+      load
+        ? `Nearest from the kit: ${this.kg(load.kg)}: ${recipeWords(load.recipe)}.`
+        : 'Nothing light enough to hold: body weight.',
+    );
+    return { amount: this.limited(amount), load, wantedKg };
   }
 
   private sameLoad({ loads }: Held, lastKg: number, amount: number, lastCell: ReadyCell): Dose {
@@ -176,7 +201,7 @@ class Dosing {
         () => `${this.kg(lastKg)} is the heaviest there is: ${amount} reps${slower} instead.`,
         'bridge',
       );
-      this.marks.push({ kind: 'bridge', words: `heaviest here${slower}` });
+      this.marks.push({ kind: 'bridge', words: `heaviest here${slower}`, kitEnds: true });
       return { amount, load, wantedKg: lastKg, tempo };
     }
     const worth = Math.min(
@@ -188,7 +213,7 @@ class Dosing {
       this.say(
         'attainable',
         () =>
-          `${gap}. ${lastCell.work.amount} reps with ${this.kg(lastKg)} are worth it: try it by hand, with ${ask.amountAfter} reps.`,
+          `${gap}. ${lastCell.work.amount} reps with ${this.kg(lastKg)} are worth ${repsAfter(lastKg, next.kg, lastCell.work.amount, held.wanted.reserve)} with it: try it by hand.`,
         'bridge',
       );
       this.marks.push({ kind: 'bridge', words: `ready to try ${this.kg(next.kg)} by hand` });
@@ -197,7 +222,8 @@ class Dosing {
     const reps = Math.min(amount, worth);
     this.say(
       'attainable',
-      () => `${gap}. Bridge: up to ${worth} reps with ${this.kg(lastKg)} are worth the same.`,
+      () =>
+        `${gap}. Bridge: up to ${worth} reps with ${this.kg(lastKg)} are worth ${ask.amountAfter} with the next.`,
       'bridge',
     );
     this.marks.push({ kind: 'bridge', words: `${worth} reps before ${this.kg(next.kg)}` });
@@ -215,12 +241,15 @@ class Dosing {
   }
 
   private towards(held: Held, lastKg: number, lastAmount: number, ask: Extract<Ask, { kind: 'load' }>): Dose {
+    if (ask.capFromKg !== undefined) {
+      const mostKg = ask.capFromKg * (1 + ask.capPercent / 100);
+      return this.onWave(held.loads, ask.wantedKg, Math.min(ask.wantedKg * NEAR_ENOUGH, mostKg), ask.amount);
+    }
     const capKg = lastKg * (1 + ask.capPercent / 100);
     const most = Math.max(lastKg, Math.min(ask.wantedKg * NEAR_ENOUGH, capKg));
     const load = nearestUpTo(held.loads, Math.max(lastKg, ask.wantedKg), most);
     if (!load) return { amount: ask.amount };
-    const mostReps = Math.max(ask.amount, lastAmount + MOST_REPS_A_WEEK);
-    return this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, mostReps);
+    return this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, lastAmount);
   }
 
   /** A load that falls short of the wanted one is bridged where the next is too far, or there is none. */
@@ -230,38 +259,54 @@ class Dosing {
     wantedKg: number,
     reps: number,
     capPercent: number,
-    mostReps: number,
+    lastAmount?: number,
   ): Dose {
     const { wanted, loads } = held;
     const words = `${this.kg(load.kg)}: ${recipeWords(load.recipe)}`;
     const next = pickLoad(loads, load.kg, 'nextUp');
     const coarse = !next || next.kg > load.kg * (1 + capPercent / 100) + 1e-9;
-    const counted = this.workKind() === 'reps';
+    const kind = this.workKind();
     const short = wantedKg > load.kg * NEAR_ENOUGH;
     // What is guessed is not worth bridging: the first weeks will tell.
-    if (!coarse || !short || !counted || wanted.estimate.basis === 'guess') {
+    const guessed = wanted.estimate.basis === 'guess' && lastAmount === undefined;
+    if (!coarse || !short || kind === 'time' || guessed) {
       this.say('attainable', () => `Nearest from the kit: ${words}.`);
       return { amount: this.limited(reps), load, wantedKg };
     }
-    const full = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
-    const bridge = full.reps > mostReps ? { reps: mostReps } : full;
-    const slower = bridge.tempo ? ', three counts down' : '';
     const why = next
       ? `the next is ${this.kg(next.kg)}, ${growth(load.kg, next.kg)} up`
       : 'that is the heaviest there is';
+    if (kind === 'hold') {
+      const longer = this.limited(lastAmount === undefined ? reps : lastAmount + BRIDGE_HOLD_SECONDS);
+      this.say('attainable', () => `${words}; ${why}. Bridge: held for ${longer} s.`, 'bridge');
+      this.marks.push({
+        kind: 'bridge',
+        words: next ? `next is ${this.kg(next.kg)}: longer` : 'heaviest here: longer',
+        kitEnds: !next,
+      });
+      return { amount: longer, load, wantedKg };
+    }
+    const mostReps = lastAmount === undefined ? Infinity : Math.max(reps, lastAmount + MOST_REPS_A_WEEK);
+    const full = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
+    const bridge = full.reps > mostReps ? { reps: mostReps } : full;
+    const slower = bridge.tempo ? ', three counts down' : '';
     if (bridge.reps === reps && !bridge.tempo) {
       this.say('attainable', () => `Nearest from the kit: ${words}; ${why}.`);
       return { amount: reps, load, wantedKg };
     }
+    const after = next && repsAfter(load.kg, next.kg, bridge.reps, wanted.reserve);
     this.say(
       'attainable',
       () =>
-        `${words}; ${why}. Bridge: ${bridge.reps} reps${slower} are worth the missing ${this.kg(wantedKg - load.kg)}.`,
+        bridge.tempo
+          ? `${words}; ${why}. ${bridge.reps} reps${slower} are as far as it goes${next ? `: try ${this.kg(next.kg)} by hand, for ${after}` : ''}.`
+          : `${words}; ${why}. Bridge: ${bridge.reps} reps are worth the missing ${this.kg(wantedKg - load.kg)}.`,
       'bridge',
     );
     this.marks.push({
       kind: 'bridge',
       words: next ? `next is ${this.kg(next.kg)}: more reps${slower}` : `heaviest here: more reps${slower}`,
+      kitEnds: !next,
     });
     return { amount: bridge.reps, load, wantedKg, tempo: bridge.tempo };
   }
@@ -271,11 +316,9 @@ class Dosing {
   private unloaded(ask: Ask | undefined, lastCell: ReadyCell | undefined): Dose {
     const { prescription } = this.placement;
     const amount = ask?.kind === 'amount' && lastCell ? ask.amount : startAmount(prescription.work);
+    this.say('target', () => (ask ? ask.reason : this.plainWords(amount)));
     const limited = this.limited(amount);
-    this.say('target', () => (ask ? ask.reason : this.plainWords(limited)));
-    this.say('attainable', () =>
-      limited < amount ? `Held to ${limited} s by a caution.` : this.bodyWords(),
-    );
+    if (limited === amount) this.say('attainable', () => this.bodyWords());
     if (ask?.kind === 'amount' && ask.gate) this.gate(limited);
     return { amount: limited };
   }
@@ -297,7 +340,13 @@ class Dosing {
     const at = ladder?.rungs.findIndex(({ id }) => id === version?.rung?.id) ?? -1;
     const next = at >= 0 ? catalog.versionByRung.get(ladder?.rungs[at + 1]?.id ?? '') : undefined;
     const gate = version?.rung?.gate;
-    if (!next || !gate) return;
+    if (!next || !gate) {
+      this.say(
+        'target',
+        () => 'Nothing harder comes after it on a ladder: longer, slower, or another exercise.',
+      );
+      return;
+    }
     const conditions = cautionSubjects(participant);
     const closed =
       owned.missing(next.needs).length > 0
@@ -354,6 +403,11 @@ class Dosing {
             words: near ? `not in the kit; nearest is ${recipeWords(near.recipe)}` : 'not in the kit',
           };
     }
+    const agreed = override.reviewOfWeek;
+    if (agreed !== undefined) {
+      this.say('byHand', () => `Agreed after week ${agreed}: ${override.reason}`);
+      return { work, load };
+    }
     if (sets !== undefined || amount !== undefined || loadKg !== undefined) {
       this.say('byHand', () => `Set by hand: ${override.reason}`, 'byHand');
     }
@@ -381,7 +435,10 @@ class Dosing {
   }
 
   private limited(amount: number): number {
-    return this.workKind() === 'hold' ? Math.min(amount, this.placement.limits.holdAtMostSeconds) : amount;
+    const most = this.placement.limits.holdAtMostSeconds;
+    if (this.workKind() !== 'hold' || amount <= most) return amount;
+    this.say('attainable', () => `Held to ${most} s by a caution.`);
+    return most;
   }
 
   private wantedWords({ kg, reps, reserve, estimate, source, eased }: Wanted): string {
@@ -436,6 +493,10 @@ class Dosing {
 function setWords({ reps, reserve, loadKg }: KnownSet, unit: MassUnit): string {
   const possible = reserve === undefined ? `${reps}, more perhaps,` : String(reps + reserve);
   return loadKg === undefined ? `${possible} reps` : `${possible} × ${formatLoad(loadKg, unit)}`;
+}
+
+function setsAsked(ask: Ask | undefined): number | undefined {
+  return ask && 'sets' in ask ? ask.sets : undefined;
 }
 
 function growth(fromKg: number, toKg: number): string {

@@ -1,4 +1,4 @@
-import type { LeverKind, Participant, Prescription, Slot, SlotSource, Tier } from '../model';
+import type { LeverKind, LeverSettings, Participant, Prescription, Slot, SlotSource, Tier } from '../model';
 import { LEVERS, PATTERN_WORDS, PROP_WORDS } from '../model';
 import {
   applyCautions,
@@ -96,7 +96,7 @@ class Placing {
   }
 
   run(): Placement {
-    const start = this.byHand() ?? this.rung();
+    const start = this.byHand() ?? this.standing() ?? this.rung();
     if (!start) {
       const because = 'The plan names an exercise or ladder that is not in the library';
       return this.nothing(this.context.participant.tier, because, 'Choose another one in the plan');
@@ -121,12 +121,24 @@ class Placing {
     const rung = override?.rungId === undefined ? undefined : catalog.versionByRung.get(override.rungId);
     const exercise =
       override?.exerciseId === undefined ? undefined : catalog.exercises.get(override.exerciseId);
-    const version = rung ?? (exercise && versionOfExercise(exercise));
-    if (!override || !version) return undefined;
+    const plain = rung ?? (exercise && versionOfExercise(exercise));
+    if (!override || !plain) return undefined;
+    const version = withLevers(plain, override.levers);
     const usual = this.startVersion();
     const tier = usual?.tier ?? tierFor(participant, version.exercise.pattern);
     this.say('byHand', () => `Set by hand to “${version.name}”: ${override.reason}`, 'byHand');
     return { version, tier, byHand: true };
+  }
+
+  /** Where a scheme has brought them: a rung of the ladder they climb. */
+  private standing() {
+    const { standing, catalog, participant } = this.context;
+    const rung = standing && catalog.versionByRung.get(standing.rungId);
+    if (!rung) return undefined;
+    const version = withLevers(rung, standing.levers);
+    const tier = this.startVersion()?.tier ?? tierFor(participant, version.exercise.pattern);
+    this.say('rung', () => `${participant.name} has come to “${version.name}”.`);
+    return { version, tier, byHand: false };
   }
 
   private rung() {
@@ -423,8 +435,11 @@ class Placing {
 
 /** A person may stand between two rungs: their own lever setting counts on the rung they stand on. */
 function fineTuned(version: Version, { by }: RungChoice, participant: Participant): Version {
-  const own = participant.levers?.[version.ladderId ?? ''];
-  if (by !== 'standing' || !own) return version;
+  return by === 'standing' ? withLevers(version, participant.levers?.[version.ladderId ?? '']) : version;
+}
+
+function withLevers(version: Version, own: LeverSettings | undefined): Version {
+  if (!own) return version;
   let tuned = version;
   for (const [lever, value] of Object.entries(own) as [LeverKind, number][]) {
     const range = version.exercise.levers.find((known) => known.lever === lever);

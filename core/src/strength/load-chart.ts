@@ -78,3 +78,16 @@ export function repsWorth(lighterKg: number, heavierKg: number, reps: number, re
   const percent = (percentOfMax(reps + reserve) * lighterKg) / heavierKg;
   return repsAtPercent(percent) - reserve;
 }
+
+/**
+ * Reps to expect with a heavier load from those with a lighter one, the same number left undone, after the published load
+ * chart; the inverse of `repsWorth`, rounded down, never below one.
+ *
+ * @param lighterKg the load of today
+ * @param heavierKg the load to come
+ * @param reps done with the lighter one
+ */
+export function repsAfter(lighterKg: number, heavierKg: number, reps: number, reserve: number): number {
+  const percent = (percentOfMax(reps + reserve) * heavierKg) / lighterKg;
+  return Math.max(1, Math.floor(repsAtPercent(percent) - reserve + 1e-9));
+}

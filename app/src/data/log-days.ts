@@ -1,0 +1,101 @@
+import { addDays, type DrayDocument, type LogEntry } from '@dray/core';
+import type { Table } from 'dexie/dist/modern/dexie.min.mjs';
+import type { RecordChange } from './changes';
+
+/** All sets of one person in one session on one day: a log of a million sets is some fifty thousand of these. */
+export interface LogDay {
+  readonly id: string;
+  readonly participantId: string;
+  readonly date: string;
+  readonly entries: readonly LogEntry[];
+}
+
+export type LogDays = Table<LogDay, string>;
+
+export function dayOf({ participantId, date, sessionId }: LogEntry): string {
+  return `${participantId} ${date} ${sessionId}`;
+}
+
+/** Up to so many days the whole log is kept at hand; of a longer one only what present programs rest on. */
+const MOST_AT_HAND = 4000;
+/** What happened so long before a program still tells of strength as it begins. */
+const DAYS_BEFORE = 56;
+const DAYS_A_WEEK = 7;
+/** Programs that ended longer ago do not hold the log open. */
+const DAYS_AFTER = 28;
+
+/** The first day of the log that screens need at hand: some weeks before the earliest program that is still of interest. */
+export function logHorizon(programs: DrayDocument['programs'], today: string): string {
+  const current = programs.filter(
+    ({ startDate, weeks }) => addDays(startDate, weeks.length * DAYS_A_WEEK + DAYS_AFTER) >= today,
+  );
+  const first = current.reduce(
+    (earliest, { startDate }) => (startDate < earliest ? startDate : earliest),
+    today,
+  );
+  return addDays(first, -DAYS_BEFORE);
+}
+
+/** The log at hand: all of it where that is little. */
+export async function readLog(days: LogDays, horizon: string): Promise<LogEntry[]> {
+  const all = (await days.count()) <= MOST_AT_HAND;
+  const rows = await (all ? days.toArray() : days.where('date').aboveOrEqual(horizon).toArray());
+  return entriesIn(rows);
+}
+
+/** Everything one person has logged, from the first day on. */
+export async function readLogOf(days: LogDays, participantId: string): Promise<LogEntry[]> {
+  return entriesIn(await days.where('participantId').equals(participantId).toArray());
+}
+
+/** In order of date, and within a day as it was written down. */
+function entriesIn(rows: readonly LogDay[]): LogEntry[] {
+  return [...rows]
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
+    .flatMap(({ entries }) => entries);
+}
+
+/** Rows for a whole log. */
+export function daysFrom(log: readonly LogEntry[]): LogDay[] {
+  const days = new Map<string, { participantId: string; date: string; entries: LogEntry[] }>();
+  for (const entry of log) {
+    const key = dayOf(entry);
+    const day = days.get(key);
+    if (day) day.entries.push(entry);
+    else days.set(key, { participantId: entry.participantId, date: entry.date, entries: [entry] });
+  }
+  return [...days].map(([id, day]) => ({ id, ...day }));
+}
+
+/**
+ * Writes changed entries into their days, within the transaction it is called in: what another tab has put into the same day
+ * stays.
+ *
+ * @returns the days that were touched
+ */
+export async function writeLog(days: LogDays, changes: readonly RecordChange[]): Promise<string[]> {
+  const touched = new Map<string, { readonly gone: Set<string>; readonly put: LogEntry[] }>();
+  const at = (entry: LogEntry) => {
+    const key = dayOf(entry);
+    const known = touched.get(key) ?? { gone: new Set<string>(), put: [] };
+    touched.set(key, known);
+    return known;
+  };
+  for (const { before, after } of changes) {
+    if (before) at(before.value as LogEntry).gone.add((before.value as LogEntry).id);
+    if (after) {
+      const entry = after.value as LogEntry;
+      const day = at(entry);
+      day.gone.add(entry.id);
+      day.put.push(entry);
+    }
+  }
+  for (const [id, { gone, put }] of touched) {
+    const kept = (await days.get(id))?.entries.filter((entry) => !gone.has(entry.id)) ?? [];
+    const entries = [...kept, ...put];
+    const [first] = entries;
+    if (first) await days.put({ id, participantId: first.participantId, date: first.date, entries });
+    else await days.delete(id);
+  }
+  return [...touched.keys()];
+}

@@ -1,0 +1,133 @@
+import Papa from 'papaparse';
+import { boatyard } from '@dray/demo';
+import { boatyardInWeekFive } from '@dray/demo/week-five';
+import { catalog } from '../library';
+import { kgFromPounds } from '../units';
+import { dateOrderOf, readDate } from './read-date';
+import { logFromCsv, logToCsv, previewLogCsv, type LogCsvOptions } from './log-csv';
+
+let made = 0;
+const options = (text: string, part: Partial<LogCsvOptions> = {}): LogCsvOptions => {
+  const { mapping, dateOrder } = previewLogCsv(text);
+  return {
+    mapping,
+    dateOrder,
+    unit: 'kg',
+    document: boatyard,
+    catalog,
+    newId: () => `n${(made += 1)}`,
+    ...part,
+  };
+};
+const read = (text: string, part: Partial<LogCsvOptions> = {}) => logFromCsv(text, options(text, part));
+
+describe('a log as CSV (RFC 4180)', () => {
+  const text = logToCsv(boatyardInWeekFive.log, boatyardInWeekFive);
+
+  it('comes back as it was, and is written again byte for byte', () => {
+    const { entries, problems } = read(text);
+    expect(problems).toEqual([]);
+    expect(entries.map(({ id }) => id)).toEqual(boatyardInWeekFive.log.map(({ id }) => id));
+    expect(logToCsv(entries, boatyardInWeekFive)).toBe(text);
+    const rounded = boatyardInWeekFive.log.map((entry) =>
+      entry.loadKg === undefined ? entry : { ...entry, loadKg: Number(entry.loadKg.toFixed(3)) },
+    );
+    expect(entries as unknown[]).toEqual(rounded);
+  });
+
+  it('is read alike by a library of its own', () => {
+    const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
+    expect(errors).toEqual([]);
+    expect(data.length).toBe(boatyardInWeekFive.log.length);
+    expect(data.map((row) => Number(row['amount']))).toEqual(
+      boatyardInWeekFive.log.map(({ amount }) => amount),
+    );
+  });
+
+  it('finds columns under other headings, dates in other orders and loads in pounds', () => {
+    const foreign = [
+      'Day;Name;Movement;Weight (lb);Reps;RIR',
+      '24.11.2026;Juno;Goblet squat;40;10;2',
+      '24.11.2026;Juno;Goblet squat;40;9;1',
+    ].join('\n');
+    const { entries, problems } = read(foreign);
+    expect(problems).toEqual([]);
+    expect(entries.map(({ set }) => set)).toEqual([1, 2]);
+    expect(entries[0]).toEqual(
+      jasmine.objectContaining({
+        date: '2026-11-24',
+        participantId: 'juno',
+        exerciseId: 'goblet-squat',
+        amount: 10,
+        reserve: 2,
+      }),
+    );
+    expect(entries[0]?.loadKg).toBeCloseTo(kgFromPounds(40), 9);
+  });
+
+  it('takes seconds, words for what was left, sides and pain', () => {
+    const own =
+      'date,person,exercise,seconds,left,side,pain,where\n2026-11-24,Odile,Plank,30,plenty,l,3,left shoulder';
+    expect(read(own).entries[0]).toEqual(
+      jasmine.objectContaining({
+        counted: 'seconds',
+        amount: 30,
+        left: 'plenty',
+        side: 'left',
+        pain: { place: 'left shoulder', score: 3 },
+      }),
+    );
+  });
+
+  it('lists bad lines by number with the reason and keeps the good ones', () => {
+    const lines = [
+      'date,person,exercise,load,reps,pain',
+      '2026-11-24,Juno,Goblet squat,18,10,',
+      '2026-13-24,Juno,Goblet squat,18,10,',
+      '2026-11-24,Nobody,Goblet squat,18,10,',
+      '2026-11-24,Juno,Moon walk,18,10,',
+      '2026-11-24,Juno,Goblet squat,heavy,10,',
+      '2026-11-24,Juno,Goblet squat,18,many,',
+      '2026-11-24,Juno,Goblet squat,18,10,12',
+      '2026-11-24,Juno,Goblet squat,900,10,',
+    ].join('\n');
+    const { entries, problems } = read(lines);
+    expect(entries.length).toBe(1);
+    expect(problems.map(({ line }) => line)).toEqual([3, 4, 5, 6, 7, 8, 9]);
+    const said = problems.map(({ sentence }) => sentence);
+    expect(said[0]).toContain('“2026-13-24” is no date');
+    expect(said[1]).toContain('nobody called “Nobody”');
+    expect(said[2]).toContain('no exercise “Moon walk”');
+    expect(said[3]).toContain('“heavy” is no load');
+    expect(said[4]).toContain('“many” is no number');
+    expect(said[5]).toContain('pain goes from 0 to 10');
+    expect(said[6]).toContain('a load goes from 0 to 500 kg');
+  });
+
+  it('says which column is missing, and does not choose between two people of one name', () => {
+    expect(read('date,exercise\n2026-11-24,Plank').problems[0]?.sentence).toContain('“person”');
+    const twins = {
+      ...boatyard,
+      participants: boatyard.participants.map((own) => ({ ...own, name: 'Twin' })),
+    };
+    const line = 'date,person,exercise,reps\n2026-11-24,Twin,Goblet squat,10';
+    expect(read(line, { document: twins }).problems[0]?.sentence).toContain('more than one “Twin”');
+    expect(logToCsv(boatyardInWeekFive.log.slice(0, 1), twins)).toContain(
+      `,${boatyardInWeekFive.log[0]!.participantId},`,
+    );
+  });
+});
+
+describe('dates in a file', () => {
+  it('are read in the order that all of them fit', () => {
+    expect(dateOrderOf(['24/11/2026', '01/02/2026'])).toEqual({
+      dateOrder: 'day first',
+      dateOrderGuessed: false,
+    });
+    expect(dateOrderOf(['11/24/2026'])).toEqual({ dateOrder: 'month first', dateOrderGuessed: false });
+    expect(dateOrderOf(['01/02/2026'])).toEqual({ dateOrder: 'day first', dateOrderGuessed: true });
+    expect(readDate('1/2/2026', 'month first')).toBe('2026-01-02');
+    expect(readDate('30.02.2026', 'day first')).toBeUndefined();
+    expect(readDate('soon', 'day first')).toBeUndefined();
+  });
+});

@@ -1,0 +1,330 @@
+import Papa from 'papaparse';
+import {
+  leftSchema,
+  logEntrySchema,
+  problemFrom,
+  sideSchema,
+  type DrayDocument,
+  type LogEntry,
+  type Participant,
+} from '../model';
+import type { Catalog } from '../ladder';
+import { inUnit, readMass, type MassUnit } from '../units';
+import { dateOrderOf, readDate, type DateOrder } from './read-date';
+
+/** What a line of a log says, one column each, and the headings it is known by. */
+export const LOG_FIELDS = {
+  date: { words: 'date', known: ['date', 'day', 'datum'], needed: true },
+  person: {
+    words: 'person',
+    known: ['person', 'name', 'participant', 'athlete', 'who', 'client'],
+    needed: true,
+  },
+  exercise: { words: 'exercise', known: ['exercise', 'movement', 'lift'], needed: true },
+  version: { words: 'version', known: ['version', 'rung'], needed: false },
+  set: { words: 'set', known: ['set', 'set number', 'set no'], needed: false },
+  load: { words: 'load', known: ['load', 'weight', 'kg', 'lb', 'lbs', 'resistance'], needed: false },
+  unit: { words: 'unit', known: ['unit', 'units'], needed: false },
+  amount: {
+    words: 'reps or seconds',
+    known: ['amount', 'reps', 'repetitions', 'reps or seconds'],
+    needed: false,
+  },
+  seconds: { words: 'seconds', known: ['seconds', 'time', 'duration', 'secs', 's'], needed: false },
+  counts: { words: 'what is counted', known: ['counts', 'counted'], needed: false },
+  left: { words: 'left in them', known: ['left', 'rir', 'reserve', 'in reserve'], needed: false },
+  side: { words: 'side', known: ['side'], needed: false },
+  form: { words: 'form', known: ['form', 'technique'], needed: false },
+  pain: { words: 'pain, 0 to 10', known: ['pain'], needed: false },
+  where: { words: 'where it hurt', known: ['where', 'pain place', 'pain where'], needed: false },
+  touchDowns: { words: 'touch-downs', known: ['touch-downs', 'touchdowns', 'touches'], needed: false },
+  recipe: { words: 'how the load was made', known: ['recipe', 'made of'], needed: false },
+  note: { words: 'note', known: ['note', 'notes', 'comment', 'comments'], needed: false },
+  session: { words: 'session', known: ['session', 'workout', 'class'], needed: false },
+  slot: { words: 'place in the session', known: ['slot'], needed: false },
+  week: { words: 'week', known: ['week'], needed: false },
+  id: { words: 'id', known: ['id'], needed: false },
+} as const;
+export type LogField = keyof typeof LOG_FIELDS;
+export const LOG_FIELD_NAMES = Object.keys(LOG_FIELDS) as LogField[];
+
+/** Which heading of a file stands for which field; absent fields are not in the file. */
+export type LogMapping = Partial<Record<LogField, string>>;
+
+/** Sets that belong to no session of the document. */
+export const ELSEWHERE = 'elsewhere';
+
+type LogDocument = Pick<DrayDocument, 'participants' | 'sessions'>;
+
+/**
+ * A log as a table for a spreadsheet, one set a line, loads in kilograms or pounds as asked. CSV after RFC 4180. Read and
+ * written again it is the same, byte for byte; what was put right later stays in the document only.
+ */
+export function logToCsv(
+  entries: readonly LogEntry[],
+  { participants }: Pick<LogDocument, 'participants'>,
+  unit: MassUnit = 'kg',
+): string {
+  const names = namesOf(participants);
+  const columns = LOG_FIELD_NAMES.filter((field) => field !== 'seconds');
+  const rows = entries.map((entry): Partial<Record<LogField, string>> => ({
+    date: entry.date,
+    person: names.get(entry.participantId) ?? entry.participantId,
+    exercise: entry.exerciseId,
+    version: entry.rungId ?? '',
+    set: String(entry.set),
+    load: entry.loadKg === undefined ? '' : loadToWrite(entry.loadKg, unit),
+    unit: entry.loadKg === undefined ? '' : unit,
+    amount: String(entry.amount),
+    counts: entry.counted,
+    left: entry.left ?? (entry.reserve === undefined ? '' : String(entry.reserve)),
+    side: entry.side ?? '',
+    form: entry.form ?? '',
+    pain: entry.pain ? String(entry.pain.score) : '',
+    where: entry.pain?.place ?? '',
+    touchDowns: entry.touchDowns === undefined ? '' : String(entry.touchDowns),
+    recipe: entry.recipe ?? '',
+    note: entry.note ?? '',
+    session: entry.sessionId,
+    slot: entry.slotId,
+    week: String(entry.week),
+    id: entry.id,
+  }));
+  const data = rows.map((row) => columns.map((field) => row[field] ?? ''));
+  const fields = columns.map((field) => LOG_FIELDS[field].known[0]);
+  return `${Papa.unparse({ fields, data }, { newline: '\r\n' })}\r\n`;
+}
+
+/** To the gram, or a ten-thousandth of a pound: a log keeps what was lifted, not what a cell shows. */
+function loadToWrite(kg: number, unit: MassUnit): string {
+  return String(Number(inUnit(kg, unit).toFixed(unit === 'kg' ? 3 : 4)));
+}
+
+/** People by the name they go by in a file: their id where two are called the same. */
+function namesOf(participants: readonly Participant[]): Map<string, string> {
+  const count = new Map<string, number>();
+  for (const { name } of participants) count.set(name, (count.get(name) ?? 0) + 1);
+  return new Map(participants.map(({ id, name }) => [id, count.get(name) === 1 ? name : id]));
+}
+
+/** What a file looks like before it is read: its headings, what they seem to mean, and how its dates are written. */
+export interface LogPreview {
+  readonly headings: readonly string[];
+  readonly mapping: LogMapping;
+  readonly dateOrder: DateOrder;
+  /** The dates fit more than one order. */
+  readonly dateOrderGuessed: boolean;
+  readonly lines: number;
+}
+
+type Line = Readonly<Record<string, string>>;
+
+function linesOf(text: string): { readonly headings: string[]; readonly lines: readonly Line[] } {
+  const { data, meta } = Papa.parse<Line>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (heading) => heading.trim(),
+  });
+  return { headings: meta.fields ?? [], lines: data };
+}
+
+/** Looks at a file's headings and dates and says what they seem to mean, for the coach to put right. */
+export function previewLogCsv(text: string): LogPreview {
+  const { headings, lines } = linesOf(text);
+  const mapping: LogMapping = {};
+  for (const field of LOG_FIELD_NAMES) {
+    const taken = new Set(Object.values(mapping));
+    const known: readonly string[] = LOG_FIELDS[field].known;
+    const heading = headings.find((own) => !taken.has(own) && known.includes(plain(own)));
+    if (heading !== undefined) mapping[field] = heading;
+  }
+  const dates = lines.map((line) => cellOf(line, mapping.date));
+  return { headings, mapping, ...dateOrderOf(dates), lines: lines.length };
+}
+
+/** "Weight (lb)" → "weight": what stands in brackets is a unit. */
+function plain(heading: string): string {
+  return heading
+    .toLowerCase()
+    .replace(/[[(].*[\])]/, '')
+    .trim();
+}
+
+function cellOf(line: Line, heading: string | undefined): string {
+  return heading === undefined ? '' : (line[heading] ?? '').trim();
+}
+
+/** A line that cannot be taken, and why. */
+export interface LogProblem {
+  /** As a spreadsheet counts: the heading is line 1. */
+  readonly line: number;
+  readonly sentence: string;
+}
+
+export interface LogRead {
+  readonly entries: readonly LogEntry[];
+  readonly problems: readonly LogProblem[];
+}
+
+export interface LogCsvOptions {
+  readonly mapping: LogMapping;
+  readonly dateOrder: DateOrder;
+  /** For loads that name no unit. */
+  readonly unit: MassUnit;
+  readonly document: LogDocument;
+  readonly catalog: Catalog;
+  readonly newId: () => string;
+  /** Called now and then with how far it is, from 0 to 1. */
+  readonly onProgress?: (share: number) => void;
+}
+
+const PROGRESS_EVERY = 5000;
+
+/**
+ * Reads a log with the columns as mapped. Good lines become entries, bad ones are listed with the reason; nothing is guessed
+ * but the set's number, which counts on within a day, a person and an exercise.
+ */
+export function logFromCsv(text: string, options: LogCsvOptions): LogRead {
+  const { lines } = linesOf(text);
+  const missing = LOG_FIELD_NAMES.filter((field) => LOG_FIELDS[field].needed && !options.mapping[field]);
+  if (missing.length > 0) {
+    const words = missing.map((field) => LOG_FIELDS[field].words).join('” and “');
+    return {
+      entries: [],
+      problems: [{ line: 1, sentence: `No column stands for “${words}”. Choose one above.` }],
+    };
+  }
+  const reader = new LineReader(options);
+  const entries: LogEntry[] = [];
+  const problems: LogProblem[] = [];
+  lines.forEach((line, at) => {
+    const read = reader.read(line);
+    if (typeof read === 'string') problems.push({ line: at + 2, sentence: read });
+    else entries.push(read);
+    if (at % PROGRESS_EVERY === PROGRESS_EVERY - 1) options.onProgress?.((at + 1) / lines.length);
+  });
+  return { entries, problems };
+}
+
+const RESERVE_WORDS: Readonly<Record<string, LogEntry['left']>> = {
+  nothing: 'nothing',
+  some: 'some',
+  plenty: 'plenty',
+};
+
+/** Reads one line after another, counting sets on where the file does not number them. */
+class LineReader {
+  private readonly people = new Map<string, string | undefined>();
+  private readonly exercises = new Map<string, string>();
+  private readonly sessions = new Map<string, string>();
+  private readonly counts = new Map<string, number>();
+  private readonly unit: MassUnit;
+
+  constructor(private readonly options: LogCsvOptions) {
+    const { document, catalog, mapping } = options;
+    for (const { id, name } of document.participants) {
+      const key = name.toLowerCase();
+      this.people.set(key, this.people.has(key) ? undefined : id);
+    }
+    for (const { id } of document.participants) this.people.set(id.toLowerCase(), id);
+    for (const { id, name } of catalog.exercises.values()) {
+      this.exercises.set(name.toLowerCase(), id);
+      this.exercises.set(id, id);
+    }
+    for (const { id, name } of document.sessions) {
+      this.sessions.set(name.toLowerCase(), id);
+      this.sessions.set(id, id);
+    }
+    const heading = `${mapping.load ?? ''}`.toLowerCase();
+    this.unit = /\blbs?\b|pound/.test(heading) ? 'lb' : /\bkg\b|kilo/.test(heading) ? 'kg' : options.unit;
+  }
+
+  read(line: Line): LogEntry | string {
+    const { mapping, dateOrder, catalog, newId } = this.options;
+    const cell = (field: LogField) => cellOf(line, mapping[field]);
+    const date = readDate(cell('date'), dateOrder);
+    if (date === undefined) return `“${cell('date')}” is no date. Write it like 2026-11-24.`;
+    const name = cell('person').toLowerCase();
+    const participantId = this.people.get(name);
+    if (participantId === undefined) {
+      return this.people.has(name)
+        ? `There is more than one “${cell('person')}” in the class. Write the id instead of the name.`
+        : `There is nobody called “${cell('person')}” in the class.`;
+    }
+    const exerciseId = this.exercises.get(cell('exercise').toLowerCase());
+    if (exerciseId === undefined) return `Dray knows no exercise “${cell('exercise')}”.`;
+
+    const unitWords = cell('unit').toLowerCase().replace(/s$/, '');
+    if (unitWords !== '' && unitWords !== 'kg' && unitWords !== 'lb')
+      return `“${cell('unit')}” is no unit: write kg or lb.`;
+    const unit = unitWords === '' ? this.unit : unitWords;
+    const load = cell('load');
+    const loadKg = load === '' ? undefined : /^0+([.,]0+)?$/.test(load) ? 0 : readMass(load, unit);
+    if (load !== '' && loadKg === undefined) return `“${load}” is no load.`;
+
+    const seconds = cell('seconds');
+    const counted =
+      cell('counts') === 'seconds' || (cell('amount') === '' && seconds !== '') ? 'seconds' : 'reps';
+    const amount = whole(cell('amount') === '' ? seconds : cell('amount'));
+    if (amount === undefined) return `“${cell('amount') || seconds}” is no number of reps or seconds.`;
+
+    const left = cell('left').toLowerCase();
+    const reserve = left === '' ? undefined : whole(left);
+    const leftWords = RESERVE_WORDS[left];
+    if (left !== '' && reserve === undefined && !leftWords) {
+      return `“${cell('left')}” says nothing of what was left: write a number, or ${leftSchema.options.join(', ')}.`;
+    }
+    const score = cell('pain') === '' ? undefined : whole(cell('pain'));
+    if (cell('pain') !== '' && score === undefined) return `“${cell('pain')}” is no pain from 0 to 10.`;
+    const side = { l: 'left', r: 'right' }[cell('side').toLowerCase()] ?? cell('side').toLowerCase();
+    if (side !== '' && !sideSchema.safeParse(side).success)
+      return `“${cell('side')}” is no side: write left or right.`;
+    const form = cell('form').toLowerCase();
+    if (form !== '' && form !== 'held' && form !== 'lost')
+      return `Form is “held” or “lost”, not “${cell('form')}”.`;
+    const version = cell('version');
+    const rung = version === '' ? undefined : catalog.versionByRung.get(version)?.rung?.id;
+    if (version !== '' && rung === undefined) return `There is no rung “${version}”.`;
+
+    const entry = {
+      id: cell('id') || newId(),
+      participantId,
+      sessionId: this.sessions.get(cell('session').toLowerCase()) ?? (cell('session') || ELSEWHERE),
+      slotId: cell('slot') || ELSEWHERE,
+      week: cell('week') === '' ? 1 : whole(cell('week')),
+      date,
+      exerciseId,
+      rungId: rung,
+      recipe: cell('recipe') || undefined,
+      set: cell('set') === '' ? this.nextSet(`${date} ${participantId} ${exerciseId}`) : whole(cell('set')),
+      counted,
+      loadKg,
+      amount,
+      reserve: leftWords ? undefined : reserve,
+      left: leftWords,
+      side: side || undefined,
+      form: form || undefined,
+      pain: score === undefined ? undefined : { place: cell('where') || 'somewhere', score },
+      touchDowns: cell('touchDowns') === '' ? undefined : whole(cell('touchDowns')),
+      note: cell('note') || undefined,
+    };
+    const checked = logEntrySchema.safeParse(defined(entry));
+    if (checked.success) return checked.data;
+    const [issue] = checked.error.issues;
+    return issue ? problemFrom(issue).sentence : 'Something in this line cannot be read.';
+  }
+
+  private nextSet(key: string): number {
+    const set = (this.counts.get(key) ?? 0) + 1;
+    this.counts.set(key, set);
+    return Math.min(set, 20);
+  }
+}
+
+function whole(text: string): number | undefined {
+  return /^\d+$/.test(text) ? Number(text) : undefined;
+}
+
+function defined(record: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));
+}

@@ -1,0 +1,23 @@
+// Numbers and words of programs, apart from the schemas, so that knowing them does not load those.
+
+/** The most a load may grow from one week to the next, in percent. */
+export const DEFAULT_CAP_PERCENT = 10;
+
+export const WEEKDAY_WORDS = [
+  'Monday',
+  'Tuesday',
+  'Wednesday',
+  'Thursday',
+  'Friday',
+  'Saturday',
+  'Sunday',
+] as const;
+
+/**
+ * The most all work of a session may grow in a week, in percent. Source: Gabbett 2016, a week's load up to 1.3 times what is
+ * usual; taken week on week here, which is common practice.
+ */
+export const DEFAULT_WHOLE_CAP_PERCENT = 30;
+
+export const MOST_WEEKS = 16;
+export const LEAST_WEEKS = 2;

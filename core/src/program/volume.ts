@@ -1,0 +1,84 @@
+import type { DrayDocument, LogEntry, Muscle, Program } from '../model';
+import { muscleSchema } from '../model';
+import type { Catalog } from '../ladder';
+import type { Cell } from '../resolve';
+import type { Resolver } from './resolver';
+import { holidayOn, dateIn, programWeek } from './schedule';
+
+/** Sets of one muscle in one week, each counted by the muscle's share in the exercise. */
+export type MuscleSets = ReadonlyMap<Muscle, number>;
+
+/**
+ * Where weekly sets of a muscle stand against the published dose. Source: Schoenfeld, Ogborn & Krieger 2017, fewer than 5, 5 to 9,
+ * and 10 or more sets a week: more is more up to at least 10.
+ */
+export const DOSE = { some: 5, full: 10 } as const;
+export type DoseBand = 'none' | 'under5' | 'from5' | 'from10';
+
+export function doseBand(sets: number): DoseBand {
+  if (sets >= DOSE.full) return 'from10';
+  if (sets >= DOSE.some) return 'from5';
+  return sets > 0 ? 'under5' : 'none';
+}
+
+export const DOSE_WORDS: Record<DoseBand, string> = {
+  none: 'no sets',
+  under5: 'fewer than 5 sets: keeps what is there',
+  from5: '5 to 9 sets: builds',
+  from10: '10 sets or more: the full dose',
+};
+
+/** Sets by muscle of resolved cells; warm-up and cool-down must be left out by the caller. Common practice: by share. */
+export function setsInCells(cells: readonly Cell[]): MuscleSets {
+  const total = new Map<Muscle, number>();
+  for (const cell of cells) {
+    if (cell.status !== 'ready') continue;
+    addSets(total, cell.version.exercise.muscles, cell.work.sets);
+  }
+  return total;
+}
+
+/** Sets by muscle that were really done; two sides of one set count once. */
+export function setsDone(entries: readonly LogEntry[], catalog: Catalog): MuscleSets {
+  const total = new Map<Muscle, number>();
+  const seen = new Set<string>();
+  for (const { date, participantId, slotId, set, exerciseId, amount } of entries) {
+    const key = `${date} ${participantId} ${slotId} ${set}`;
+    const exercise = catalog.exercises.get(exerciseId);
+    if (!exercise || amount === 0 || seen.has(key)) continue;
+    seen.add(key);
+    addSets(total, exercise.muscles, 1);
+  }
+  return total;
+}
+
+function addSets(
+  total: Map<Muscle, number>,
+  muscles: readonly { readonly muscle: Muscle; readonly share: number }[],
+  sets: number,
+): void {
+  for (const { muscle, share } of muscles) total.set(muscle, (total.get(muscle) ?? 0) + share * sets);
+}
+
+/**
+ * What a week of a program gives one person: sets by muscle over all its sessions, those on holidays left out. In the
+ * order of the body, every muscle listed.
+ */
+export function weeklyVolume(
+  document: DrayDocument,
+  program: Program,
+  { week, participantId }: { readonly week: number; readonly participantId: string },
+  resolver: Resolver,
+): { readonly muscle: Muscle; readonly sets: number; readonly band: DoseBand }[] {
+  const total = new Map<Muscle, number>();
+  for (const { sessionId, weekday } of programWeek(program, week)?.days ?? []) {
+    if (holidayOn(program, dateIn(program, week, weekday))) continue;
+    const card = resolver.card(document, { participantId, sessionId, week });
+    const training = card.cells.filter((_, at) => card.columns[at]?.letter !== '');
+    for (const [muscle, sets] of setsInCells(training)) total.set(muscle, (total.get(muscle) ?? 0) + sets);
+  }
+  return muscleSchema.options.map((muscle) => {
+    const sets = total.get(muscle) ?? 0;
+    return { muscle, sets, band: doseBand(sets) };
+  });
+}

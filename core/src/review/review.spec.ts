@@ -1,0 +1,283 @@
+import { boatyard } from '@dray/demo';
+import { boatyardInWeekFive } from '@dray/demo/week-five';
+import { aParticipant, everyProp, pairs, reps } from '../../testing/people';
+import { asAsked, oneSlot, train, type DoneSet } from '../../testing/weeks';
+import type { DrayDocument, LogEntry, Participant, Scheme } from '../model';
+import { createResolver, resolveBoard } from '../program';
+import { USUAL_SCHEMES } from '../progress/scheme-words';
+import type { ReadyCell } from '../resolve';
+import {
+  decide,
+  decisionOn,
+  PROPOSAL_KINDS,
+  reviewClass,
+  reviewLog,
+  setsInWords,
+  sideDifference,
+  undecide,
+  winsOf,
+  type Proposal,
+} from './index';
+
+let made = 0;
+const newId = () => `id-${(made += 1)}`;
+const things = [...pairs(4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 16, 18, 20), ...everyProp()];
+
+function after(
+  weeks: number,
+  done: (cell: ReadyCell, set: number) => DoneSet | undefined,
+  {
+    growth = USUAL_SCHEMES.repsThenLoad,
+    ladder = 'row',
+    person = {},
+  }: {
+    growth?: Scheme;
+    ladder?: string;
+    person?: Partial<Participant>;
+  } = {},
+): { document: DrayDocument; proposals: Proposal[] } {
+  const start = oneSlot(ladder, { ...reps(3, 10), perSide: true }, growth, aParticipant(person), things);
+  const { document } = train(start, weeks, done);
+  return { document, proposals: reviewLog(document, 'someone', { sessionId: 's', week: weeks }) };
+}
+const plain = (cell: ReadyCell): DoneSet => ({ amount: cell.work.amount, reserve: 2 });
+
+describe('reviewLog', () => {
+  it('proposes what the scheme makes of the week, with what was done and why', () => {
+    const { proposals } = after(1, plain);
+    expect(proposals.length).toBe(1);
+    expect(proposals[0]?.kind).toBe('progress');
+    expect(proposals[0]?.evidence).toMatch(/^10, 10, 10 with .* kg, 2 left$/);
+    expect(proposals[0]?.reason).toContain('Reps first: from 10 to 12');
+    expect(proposals[0]?.pin.amount).toBe(12);
+  });
+
+  it('holds what fell short, and what was missed', () => {
+    expect(after(1, () => ({ amount: 8 })).proposals[0]?.kind).toBe('hold');
+    const { document } = after(1, plain);
+    const [missed] = reviewLog(document, 'someone', { sessionId: 's', week: 2 });
+    expect(missed?.kind).toBe('hold');
+    expect(missed?.reason).toContain('Not there this week');
+  });
+
+  it('stops what hurts and offers what spares the place, by its caution', () => {
+    const { proposals, document } = after(
+      1,
+      () => ({ amount: 10, pain: { place: 'left wrist', score: 6 } }),
+      {
+        ladder: 'press-up',
+      },
+    );
+    const [hurt] = proposals;
+    expect(hurt?.kind).toBe('hurt');
+    expect(hurt?.reason).toContain('Left wrist hurt, 6 of 10');
+    const agreed = decide(document, proposals, 'agreed', newId);
+    const cell = resolveBoard(agreed, { sessionId: 's', week: 2 }).rows[0]!.cells[0]!;
+    const before = resolveBoard(document, { sessionId: 's', week: 1 }).rows[0]!.cells[0]!;
+    expect(cell.status === 'ready' && cell.version.name).not.toBe(
+      before.status === 'ready' && before.version.name,
+    );
+  });
+
+  it('lets the weaker side lead and set the reps', () => {
+    const start = oneSlot(
+      'row',
+      { ...reps(3, 10), perSide: true },
+      USUAL_SCHEMES.repsThenLoad,
+      aParticipant(),
+      things,
+    );
+    const cell = resolveBoard(start, { sessionId: 's', week: 1 }).rows[0]!.cells[0] as ReadyCell;
+    const log = [1, 2, 3].flatMap((set): LogEntry[] => [
+      { ...asAsked(cell, set), id: `l${set}`, side: 'left', amount: 8 },
+      { ...asAsked(cell, set), id: `r${set}`, side: 'right', amount: 10 },
+    ]);
+    const [sides] = reviewLog({ ...start, log }, 'someone', { sessionId: 's', week: 1 });
+    expect(sides?.kind).toBe('sides');
+    expect(sides?.reason).toContain('The left side did 20 % less');
+    expect(sides?.pin.amount).toBe(8);
+    // Source: limb symmetry index of 90 %, Noyes et al. 1991, from memory.
+    expect(
+      sideDifference(log.map((entry) => (entry.side === 'left' ? { ...entry, amount: 9 } : entry))),
+    ).toBeUndefined();
+  });
+
+  it('offers the next rung when its gate was made, beside what the scheme would do', () => {
+    const { proposals, document } = after(3, (cell) => ({ amount: cell.work.amount + 6, reserve: 4 }));
+    const [gate] = proposals;
+    expect(gate?.kind).toBe('gate');
+    expect(gate?.rather?.kind).toBe('progress');
+    const board = (decision: 'agreed' | 'rather') =>
+      resolveBoard(decide(document, proposals, decision, newId), { sessionId: 's', week: 4 }).rows[0]!
+        .cells[0];
+    const up = board('agreed') as ReadyCell;
+    expect(up.version.rung?.id).toBe(gate!.pin.rungId!);
+    expect((board('rather') as ReadyCell).work.amount).toBe(gate!.rather!.pin.amount!);
+  });
+
+  it('sees a plateau only where nothing was gained beyond what the maximum is known to', () => {
+    const known = { exerciseId: 'one-arm-row', loadKg: 10, reps: 10, reserve: 2, date: '2026-01-01' };
+    const stuck = after(
+      5,
+      (cell) => ({ amount: cell.work.amount, reserve: 0, ...(cell.load && { loadKg: cell.load.kg }) }),
+      {
+        growth: USUAL_SCHEMES.twoForTwo,
+        person: { knownSets: [known] },
+      },
+    );
+    expect(stuck.proposals[0]?.kind).toBe('plateau');
+    expect(stuck.proposals[0]?.reason).toMatch(/% in 4 weeks, within the ±\d+ %/);
+    const growing = after(5, plain, { person: { knownSets: [known] } });
+    expect(growing.proposals[0]?.kind).not.toBe('plateau');
+  });
+
+  it('calls for a lighter week when most of the work falls short, or two visits were at the limit', () => {
+    const resolver = createResolver();
+    const board = resolver.board(boatyard, { sessionId: 'tuesday', week: 1 });
+    const row = board.rows.find(({ participant }) => participant.id === 'juno')!;
+    const log = row.cells.flatMap((cell, at): LogEntry[] =>
+      cell.status === 'ready' && board.columns[at]?.letter
+        ? [{ ...asAsked(cell, 1), sessionId: 'tuesday', amount: 1, form: 'lost' }]
+        : [],
+    );
+    const tired = reviewLog({ ...boatyard, log }, 'juno', { sessionId: 'tuesday', week: 1 });
+    expect(new Set(tired.map(({ kind }) => kind))).toEqual(new Set(['lighterWeek']));
+    const fine = log.flatMap((entry) =>
+      [1, 2, 3].map((set) => ({ ...entry, id: `${entry.id} ${set}`, set, amount: 99, form: undefined })),
+    );
+    const visits = ['2026-10-27', '2026-10-30'].map((date) => ({
+      id: date,
+      participantId: 'juno',
+      sessionId: 'tuesday',
+      week: 1,
+      date,
+      effort: 9,
+      minutes: 40,
+    }));
+    const hard = reviewLog({ ...boatyard, log: fine, visits }, 'juno', { sessionId: 'tuesday', week: 1 });
+    expect(hard[0]?.reason).toContain('Two visits running were 9 and 9 of 10');
+  });
+});
+
+describe('reviewClass', () => {
+  const query = { sessionId: 'tuesday', week: 4 };
+  const proposals = reviewClass(boatyardInWeekFive, query);
+
+  it('reads gravest first, one proposal for each exercise of each person', () => {
+    const at = proposals.map(({ kind }) => PROPOSAL_KINDS.indexOf(kind));
+    expect(at).toEqual([...at].sort((a, b) => a - b));
+    expect(proposals[0]?.kind).toBe('hurt');
+    expect(proposals[0]?.participantId).toBe('wendel');
+    expect(new Set(proposals.map(({ id }) => id)).size).toBe(proposals.length);
+    for (const { reason, evidence, next } of proposals) {
+      expect(reason.length).toBeGreaterThan(10);
+      expect(evidence.length).toBeGreaterThan(0);
+      expect(next.length).toBeGreaterThan(0);
+    }
+  });
+
+  it('says nothing of a week in which nobody has logged anything', () => {
+    expect(reviewClass(boatyardInWeekFive, { sessionId: 'tuesday', week: 5 })).toEqual([]);
+  });
+
+  it('changes nothing silently: agreed to, the next board is exactly what was said; declined, it is the same again', () => {
+    const before = JSON.stringify(boatyardInWeekFive);
+    const agreed = decide(boatyardInWeekFive, proposals, 'agreed', newId);
+    expect(JSON.stringify(boatyardInWeekFive)).toBe(before);
+    const board = resolveBoard(agreed, { sessionId: 'tuesday', week: 5 });
+    const declined = resolveBoard(decide(agreed, proposals, 'declined', newId), {
+      sessionId: 'tuesday',
+      week: 5,
+    });
+    const past = resolveBoard(agreed, { sessionId: 'tuesday', week: 4 });
+    expect(past).toEqual(resolveBoard(boatyardInWeekFive, { sessionId: 'tuesday', week: 4 }));
+    for (const { participantId, slotId, pin, same } of proposals) {
+      const at = board.columns.findIndex(({ slot }) => slot.id === slotId);
+      const cellOf = ({ rows }: typeof board) =>
+        rows.find(({ participant }) => participant.id === participantId)!.cells[at] as ReadyCell;
+      const cell = cellOf(board);
+      if (pin.amount !== undefined) expect(cell.work.amount).toBe(pin.amount);
+      if (pin.sets !== undefined) expect(cell.work.sets).toBe(pin.sets);
+      if (pin.loadKg !== undefined) expect(cell.load?.kg).toBeCloseTo(pin.loadKg, 6);
+      if (pin.rungId !== undefined) expect(cell.version.rung?.id).toBe(pin.rungId);
+      expect(cellOf(declined).work.amount).toBe(same.amount!);
+    }
+  });
+
+  it('reads the same after it was decided, and a decision can be taken back', () => {
+    const agreed = decide(boatyardInWeekFive, proposals, 'agreed', newId);
+    expect(reviewClass(agreed, query)).toEqual(proposals);
+    const [first] = proposals;
+    expect(decisionOn(agreed, first!)?.reviewOfWeek).toBe(4);
+    expect(decisionOn(undecide(agreed, first!), first!)).toBeUndefined();
+  });
+
+  it('raises the plan itself where it was too easy for the class', () => {
+    const board = resolveBoard(boatyard, { sessionId: 'tuesday', week: 1 });
+    const at = board.columns.findIndex(({ slot }) => slot.id === 'tue-squat');
+    const log = board.rows.flatMap(({ cells }): LogEntry[] => {
+      const cell = cells[at];
+      if (cell?.status !== 'ready') return [];
+      return [1, 2, 3].map((set) => ({ ...asAsked(cell, set), sessionId: 'tuesday', reserve: 6 }));
+    });
+    const document = { ...boatyard, log };
+    const easy = reviewClass(document, { sessionId: 'tuesday', week: 1 }).filter(
+      ({ kind }) => kind === 'tooEasy',
+    );
+    expect(easy.map(({ slotId }) => slotId)).toEqual(['tue-squat']);
+    const raised = decide(document, easy, 'agreed', newId);
+    const work = ({ sessions }: DrayDocument) =>
+      sessions[0]!.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === 'tue-squat')!.prescriptions
+        .beginner.work;
+    expect(work(document)).toEqual({ kind: 'reps', reps: 12 });
+    expect(work(raised)).toEqual({ kind: 'reps', reps: 14 });
+  });
+});
+
+describe('winsOf', () => {
+  it('says only what was never so before', () => {
+    const wins = (participantId: string, date: string) =>
+      winsOf(boatyardInWeekFive, { participantId, date, unit: 'kg' }).map(({ words }) => words);
+    expect(wins('odile', '2026-11-10')).toContain('First clean sets of “free squat”.');
+    expect(wins('bram', '2026-11-13').join()).toContain('Heaviest yet: hinge with a pair with 71 kg');
+    expect(wins('bram', '2026-10-27')).toEqual([]);
+  });
+
+  it('counts equal sides and the first time without pain', () => {
+    const start = oneSlot(
+      'row',
+      { ...reps(1, 10), perSide: true },
+      USUAL_SCHEMES.repsThenLoad,
+      aParticipant(),
+      things,
+    );
+    const cell = resolveBoard(start, { sessionId: 's', week: 1 }).rows[0]!.cells[0] as ReadyCell;
+    const set = (date: string, side: 'left' | 'right', amount: number, score = 0): LogEntry => ({
+      ...asAsked(cell, 1),
+      id: `${date} ${side}`,
+      date,
+      side,
+      amount,
+      ...(score > 0 && { pain: { place: 'shoulder', score } }),
+    });
+    const log = [
+      set('2026-01-05', 'left', 6, 3),
+      set('2026-01-05', 'right', 10),
+      set('2026-01-12', 'left', 10),
+      set('2026-01-12', 'right', 10),
+    ];
+    const kinds = winsOf({ ...start, log }, { participantId: 'someone', date: '2026-01-12', unit: 'kg' });
+    expect(kinds.map(({ kind }) => kind)).toEqual(['equalSides', 'painFree']);
+  });
+});
+
+describe('setsInWords', () => {
+  it('says sides, seconds, load, what was left, form and pain', () => {
+    const cell = resolveBoard(boatyard, { sessionId: 'tuesday', week: 1 }).rows[0]!.cells[3] as ReadyCell;
+    const entry = { ...asAsked(cell, 1), amount: 10, loadKg: 12.5, left: 'some' as const };
+    expect(setsInWords([entry, { ...entry, set: 2, form: 'lost' }], 'kg')).toBe(
+      '10, 10 with 12.5 kg, 2 left, form went',
+    );
+    expect(setsInWords([], 'kg')).toBe('nothing logged');
+  });
+});

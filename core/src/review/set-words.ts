@@ -1,0 +1,36 @@
+import { LEVERS, reserveOf, type LeverKind, type LogEntry } from '../model';
+import type { ReadyCell } from '../resolve';
+import { formatLoad, type MassUnit } from '../units';
+
+/** Logged sets in a line: "10, 10, 9 with 12.5 kg, 2 left". */
+export function setsInWords(entries: readonly LogEntry[], unit: MassUnit): string {
+  if (entries.length === 0) return 'nothing logged';
+  const sets = [...entries].sort((a, b) => a.set - b.set || (a.side === 'left' ? -1 : 1));
+  const [first] = sets;
+  const seconds = first?.counted === 'seconds' ? ' s' : '';
+  const amounts = sets.map(({ amount, side }) => `${amount}${side ? (side === 'left' ? ' l' : ' r') : ''}`);
+  const loads = [...new Set(sets.map(({ loadKg }) => loadKg))];
+  const load = loads.flatMap((kg) => (kg === undefined || kg === 0 ? [] : formatLoad(kg, unit))).join(', ');
+  const lefts = sets.flatMap((entry) => reserveOf(entry) ?? []);
+  const pain = sets.flatMap((entry) => (entry.pain && entry.pain.score > 0 ? entry.pain : []))[0];
+  return [
+    `${amounts.join(', ')}${seconds}${load ? ` with ${load}` : ''}`,
+    ...(lefts.length > 0 ? [`${Math.min(...lefts)} left`] : []),
+    ...(sets.some(({ form }) => form === 'lost') ? ['form went'] : []),
+    ...(pain ? [`${pain.place} hurt, ${pain.score} of 10`] : []),
+  ].join(', ');
+}
+
+/** What a cell asks, in a line: "3 × 10 with 12.5 kg, goblet squat". */
+export function cellInWords({ work, load, version }: ReadyCell, unit: MassUnit): string {
+  const amount = work.kind === 'reps' ? String(work.amount) : `${work.amount} s`;
+  const kg = load ? ` with ${formatLoad(load.kg, unit)}` : '';
+  return `${work.sets} × ${amount}${work.perSide ? ' each side' : ''}${kg}, ${version.name}`;
+}
+
+/** Lever settings in words; empty for none. */
+export function leversInWords(levers: Partial<Record<LeverKind, number>> = {}): string {
+  return (Object.entries(levers) as [LeverKind, number][])
+    .map(([lever, value]) => `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`)
+    .join(', ');
+}

@@ -1,0 +1,30 @@
+import type { LogEntry, Side } from '../model';
+
+/**
+ * A side this much behind the other is worth leading with. Source: limb symmetry index of at least 90 %, as in Noyes et al.
+ * 1991 (from memory); taken from legs to all limbs, which is common practice.
+ */
+export const SYMMETRY = 0.9;
+
+export interface SideDifference {
+  readonly weaker: Side;
+  /** Of the weaker in its shortest set. */
+  readonly weakerAmount: number;
+  /** The weaker side's work as a share of the stronger one's. */
+  readonly share: number;
+}
+
+/** How the two sides of the same sets compare; undefined where not both were written down, or they are near enough. */
+export function sideDifference(entries: readonly LogEntry[]): SideDifference | undefined {
+  const work = { left: 0, right: 0 };
+  const least = { left: Infinity, right: Infinity };
+  for (const { side, amount, loadKg } of entries) {
+    if (!side) continue;
+    work[side] += amount * (loadKg ?? 1);
+    least[side] = Math.min(least[side], amount);
+  }
+  if (work.left === 0 || work.right === 0) return undefined;
+  const weaker: Side = work.left < work.right ? 'left' : 'right';
+  const share = Math.min(work.left, work.right) / Math.max(work.left, work.right);
+  return share < SYMMETRY ? { weaker, weakerAmount: least[weaker], share } : undefined;
+}

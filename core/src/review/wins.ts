@@ -1,0 +1,106 @@
+import type { DrayDocument, LogEntry } from '../model';
+import { catalogOf } from '../library';
+import { logIndex } from '../program';
+import { formatLoad, type MassUnit } from '../units';
+import { sideDifference } from './sides';
+
+export type WinKind = 'firstRung' | 'longestHold' | 'equalSides' | 'heaviest' | 'painFree' | 'regular';
+
+/** Something that went better than ever before, in a sentence a coach can say. */
+export interface Win {
+  readonly kind: WinKind;
+  readonly participantId: string;
+  readonly date: string;
+  readonly words: string;
+}
+
+/** Visits in a calendar month before it counts as regular. Common practice, no published source. */
+const REGULAR_VISITS = 4;
+/** Months that must have been before it. */
+const LEAST_MONTHS = 1;
+const MONTH = 'yyyy-mm'.length;
+
+/**
+ * What of one day was a first or a best for a person, against everything they logged before it.
+ *
+ * @param date ISO date of the visit
+ */
+export function winsOf(
+  document: DrayDocument,
+  { participantId, date, unit }: { participantId: string; date: string; unit: MassUnit },
+): Win[] {
+  const catalog = catalogOf(document);
+  const log = logIndex(document.log).ofPerson(participantId);
+  const today = log.filter((entry) => entry.date === date);
+  const before = log.filter((entry) => entry.date < date);
+  const wins: Win[] = [];
+  const say = (kind: WinKind, words: string) => wins.push({ kind, participantId, date, words });
+
+  for (const [exerciseId, sets] of byExercise(today)) {
+    const name = catalog.exercises.get(exerciseId)?.name ?? exerciseId;
+    const earlier = before.filter((entry) => entry.exerciseId === exerciseId);
+    const rungId = sets.find((entry) => entry.rungId !== undefined)?.rungId;
+    const rung = rungId === undefined ? undefined : catalog.versionByRung.get(rungId);
+    const firstRung =
+      rung !== undefined &&
+      before.length > 0 &&
+      !before.some((entry) => entry.rungId === rungId) &&
+      clean(sets);
+    if (firstRung) say('firstRung', `First clean sets of “${rung.name}”.`);
+    if (earlier.length === 0) continue;
+
+    const heaviest = most(sets, ({ loadKg }) => loadKg ?? 0);
+    const held = most(sets, ({ counted, amount }) => (counted === 'seconds' ? amount : 0));
+    if (heaviest > most(earlier, ({ loadKg }) => loadKg ?? 0) + 1e-6) {
+      say('heaviest', `Heaviest yet: ${name.toLowerCase()} with ${formatLoad(heaviest, unit)}.`);
+    }
+    const isHold = catalog.exercises.get(exerciseId)?.pattern.toLowerCase().includes('brace');
+    if (isHold && held > most(earlier, ({ counted, amount }) => (counted === 'seconds' ? amount : 0))) {
+      say('longestHold', `Longest hold yet: ${name.toLowerCase()}, ${held} s.`);
+    }
+    const wasUneven = sideDifference(lastDay(earlier)) !== undefined;
+    const bothSides = sets.some(({ side }) => side === 'left') && sets.some(({ side }) => side === 'right');
+    if (wasUneven && bothSides && !sideDifference(sets))
+      say('equalSides', `Both sides equal: ${name.toLowerCase()}.`);
+    const hurtBefore = lastDay(earlier).some(({ pain }) => pain && pain.score > 0);
+    if (hurtBefore && sets.every(({ pain }) => !pain || pain.score === 0)) {
+      say('painFree', `Without pain again: ${name.toLowerCase()}.`);
+    }
+  }
+
+  const month = date.slice(0, MONTH);
+  const visits = visitsByMonth(log.filter((entry) => entry.date <= date));
+  const own = visits.get(month) ?? 0;
+  const others = [...visits].flatMap(([key, count]) => (key === month ? [] : count));
+  const record = Math.max(0, ...others);
+  if (own >= REGULAR_VISITS && others.length >= LEAST_MONTHS && own === record + 1) {
+    say('regular', `The most regular month yet: ${own} visits.`);
+  }
+  return wins;
+}
+
+function clean(sets: readonly LogEntry[]): boolean {
+  return sets.every(({ form, amount, pain }) => form !== 'lost' && amount > 0 && !(pain && pain.score > 0));
+}
+
+function most(sets: readonly LogEntry[], of: (entry: LogEntry) => number): number {
+  return sets.reduce((best, entry) => Math.max(best, of(entry)), 0);
+}
+
+function lastDay(entries: readonly LogEntry[]): LogEntry[] {
+  const last = entries.reduce((latest, { date }) => (date > latest ? date : latest), '');
+  return entries.filter(({ date }) => date === last);
+}
+
+function byExercise(entries: readonly LogEntry[]): Map<string, LogEntry[]> {
+  const groups = new Map<string, LogEntry[]>();
+  for (const entry of entries) groups.set(entry.exerciseId, [...(groups.get(entry.exerciseId) ?? []), entry]);
+  return groups;
+}
+
+function visitsByMonth(entries: readonly LogEntry[]): Map<string, number> {
+  const days = new Set(entries.map(({ date }) => date));
+  const months = new Map<string, number>();
+  for (const day of days) months.set(day.slice(0, MONTH), (months.get(day.slice(0, MONTH)) ?? 0) + 1);
+  return months;
+}
