@@ -1,13 +1,16 @@
 // Writes the files made from code: the demo class, what it has logged, and the published JSON Schema.
 import { writeFileSync } from 'node:fs';
-import { documentJsonSchema, serializeDocument } from '@dray/core';
+import { documentJsonSchema, parseDocument, serializeDocument } from '@dray/core';
 import { boatyardInWeekFive } from '@dray/demo/week-five';
 
 const root = new URL('..', import.meta.url);
-const { log, visits } = boatyardInWeekFive;
+// As it will be read: the application takes what ships with it without parsing it again.
+const parsed = parseDocument(serializeDocument(boatyardInWeekFive));
+if (!parsed.ok) throw new Error(parsed.problems.map(({ sentence }) => sentence).join('\n'));
+const { log, visits } = parsed.document;
 writeFileSync(
   new URL('demo/boatyard.dray.json', root),
-  serializeDocument({ ...boatyardInWeekFive, log: [], visits: [] }),
+  serializeDocument({ ...parsed.document, log: [], visits: [] }),
 );
 writeFileSync(new URL('demo/boatyard-log.json', root), `${JSON.stringify({ log, visits })}\n`);
 writeFileSync(new URL('docs/dray.schema.json', root), `${JSON.stringify(documentJsonSchema(), null, 2)}\n`);

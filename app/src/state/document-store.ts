@@ -83,7 +83,7 @@ export const DocumentStore = signalStore(
       /** The demo's four weeks come after the first screen is there: they are as much again to fetch. */
       async addDemoLog(): Promise<void> {
         await enqueue(() => store.repository.addDemoLog());
-        await methods.takeIn();
+        if (store.failure() === undefined) await methods.takeIn();
       },
 
       /** Makes an edit: a function from the document to the one it should be. */
