@@ -19,6 +19,7 @@ const CORE_LAYERS = [
   'resolve',
   'progress',
   'program',
+  'logging',
   'review',
   'formats',
 ];

@@ -310,18 +310,30 @@ test('the first route is at most 260 kB, shell and fonts included', async ({ bro
   await page.goto('/');
   await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
-  await page.waitForTimeout(500);
+  // What comes two seconds later, the demo's log and the fields beside the text, is not waited for by anybody.
   expect(bytes).toBeLessThanOrEqual(260_000);
   await context.close();
 });
 
-for (const route of ['/plan', '/board', '/card/odile', '/people/juno', '/kit', '/ladders', '/settings']) {
+for (const route of [
+  '/plan',
+  '/board',
+  '/card/odile',
+  '/log',
+  '/log/next',
+  '/log/history/bram',
+  '/program',
+  '/people/juno',
+  '/kit',
+  '/ladders',
+  '/settings',
+]) {
   test(`${route} has no accessibility faults that a checker finds`, async ({ browser }) => {
     // The checker is put into the page past the policy, which only this context lifts.
     const context = await browser.newContext({ bypassCSP: true });
     const page = await context.newPage();
     await page.goto(route);
-    await expect(page.getByRole('navigation')).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Screens' })).toBeVisible();
     await page.waitForTimeout(300);
     await page.addScriptTag({ content: AxeBuilder.source });
     const violations = await page.evaluate(async () => {

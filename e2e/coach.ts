@@ -63,3 +63,26 @@ export function kept(page: Page, list: string): Promise<unknown[]> {
     list,
   );
 }
+
+/** A set as the browser keeps it, as far as tests look at it. */
+export interface KeptSet {
+  readonly participantId: string;
+  readonly week: number;
+}
+
+/** Every set of the log as the browser keeps it. */
+export async function keptSets(page: Page): Promise<KeptSet[]> {
+  return page.evaluate(
+    () =>
+      new Promise<KeptSet[]>((resolve) => {
+        const open = indexedDB.open('dray');
+        open.onsuccess = () => {
+          const all = open.result.transaction('days').objectStore('days').getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve((all.result as { entries: KeptSet[] }[]).flatMap(({ entries }) => entries));
+          };
+        };
+      }),
+  );
+}

@@ -18,6 +18,7 @@ for (const [name, text] of [
 ]) {
   const cut = await subsetFont(original, text, {
     targetFormat: 'woff2',
+    keepFeatures: ['kern', 'tnum', 'ccmp', 'mark'],
     variationAxes: { wght: { min: 400, max: 650 }, wdth: { min: 84, max: 100 } },
   });
   writeFileSync(new URL(`app/src/fonts/${name}.woff2`, root), cut);

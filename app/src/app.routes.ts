@@ -24,6 +24,31 @@ export const routes: Routes = [
     loadComponent: () => import('./card/card').then((m) => m.CardScreen),
   },
   {
+    path: 'log',
+    title: 'Log · Dray',
+    loadComponent: () => import('./log/log').then((m) => m.LogScreen),
+  },
+  {
+    path: 'log/next',
+    title: 'Next week · Dray',
+    loadComponent: () => import('./log/next-week').then((m) => m.NextWeekScreen),
+  },
+  {
+    path: 'log/history',
+    title: 'History · Dray',
+    loadComponent: () => import('./log/history').then((m) => m.HistoryScreen),
+  },
+  {
+    path: 'log/history/:participant',
+    title: 'History · Dray',
+    loadComponent: () => import('./log/history').then((m) => m.HistoryScreen),
+  },
+  {
+    path: 'program',
+    title: 'Program · Dray',
+    loadComponent: () => import('./program/program').then((m) => m.ProgramScreen),
+  },
+  {
     path: 'people',
     title: 'People · Dray',
     loadComponent: () => import('./people/people').then((m) => m.PeopleScreen),

@@ -7,6 +7,8 @@ const SCREENS = [
   { path: '/plan', name: 'Plan', key: '1' },
   { path: '/board', name: 'Board', key: '2' },
   { path: '/card', name: 'Card', key: '3' },
+  { path: '/log', name: 'Log', key: '5' },
+  { path: '/program', name: 'Program', key: '6' },
 ] as const;
 
 /** What the sessions rest on, apart from the way through a week. */

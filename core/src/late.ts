@@ -19,6 +19,7 @@ export * from './program/recovery';
 export * from './program/project';
 export * from './program/session-load';
 export * from './program/edit-program';
+export * from './logging';
 export * from './review';
 export * from './formats/roster';
 export * from './formats/calendar';

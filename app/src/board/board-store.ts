@@ -2,11 +2,15 @@ import { computed, inject } from '@angular/core';
 import {
   BLOCKS,
   CONDITION_WORDS,
+  logIndex,
   type Block,
   type Cell,
+  type LogIndex,
+  type MassUnit,
   type Override,
   type RankedSubstitute,
 } from '@dray/core';
+import { setsInWords } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -32,7 +36,7 @@ export type ByHand = Omit<Override, 'id' | 'participantId' | 'slotId'>;
 export const BoardStore = signalStore(
   withState<BoardState>({ row: 0, column: 0 }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
-  withComputed(({ view }) => {
+  withComputed(({ view, documents }) => {
     /** Columns on screen with their place in the board's rows. */
     const columns = computed(() =>
       (view.board()?.columns ?? [])
@@ -63,8 +67,19 @@ export const BoardStore = signalStore(
           participant,
           conditions: participant.cautions.map(({ condition }) => CONDITION_WORDS[condition]).join(', '),
           cells,
+          /** What was done of each cell, in words; empty where nothing is logged. */
+          done: doneIn(cells, logIndex(documents.document()?.log ?? NOTHING), view.unit()),
         })),
       ),
+      /** Somebody has logged something of this week: what is not there was missed. */
+      logged: computed(() => {
+        const session = view.session();
+        const log = documents.document()?.log ?? NOTHING;
+        const week = view.week();
+        return (
+          session !== undefined && log.some((entry) => entry.week === week && entry.sessionId === session.id)
+        );
+      }),
     };
   }),
   withComputed(({ rows, columns, row, column }) => ({
@@ -125,6 +140,19 @@ export const BoardStore = signalStore(
     },
   })),
 );
+
+const NOTHING: readonly never[] = [];
+
+/** What was done of each cell; a load that is as asked stands above it already. */
+function doneIn(cells: readonly Cell[], index: LogIndex, unit: MassUnit): string[] {
+  return cells.map((cell) => {
+    const sets = index.ofCell(cell.participantId, cell.slotId).filter(({ week }) => week === cell.week);
+    const kg = cell.status === 'ready' ? cell.load?.kg : undefined;
+    const asAsked = kg !== undefined && sets.every(({ loadKg }) => Math.abs((loadKg ?? 0) - kg) < 0.005);
+    const said = asAsked ? sets.map((entry) => ({ ...entry, loadKg: undefined })) : sets;
+    return sets.length > 0 ? setsInWords(said, unit) : '';
+  });
+}
 
 function overlaps(a: Override, b: Override): boolean {
   if (a.participantId !== b.participantId || a.slotId !== b.slotId) return false;

@@ -19,6 +19,7 @@ import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { CellFace } from '../ui/cell-face';
 import { WeekRamp } from '../ui/week-ramp';
+import { CardLog } from './card-log';
 
 interface CardLine {
   readonly letter: string;
@@ -39,7 +40,7 @@ interface CardBlock {
 /** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
 @Component({
   selector: 'dray-card',
-  imports: [CellFace, RouterLink, WeekRamp],
+  imports: [CardLog, CellFace, RouterLink, WeekRamp],
   templateUrl: './card.html',
   styleUrl: './card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -28,6 +28,8 @@ export class DocumentRepository {
   private readonly fetchDemo = inject(DEMO_TEXT);
   private readonly today = inject(TODAY);
   private readonly tab = crypto.randomUUID();
+  /** Counts of writes of our own that were not seen to come back yet. */
+  private readonly mine = new Set<number>();
 
   /** What is kept, or the demo in a fresh profile: its log follows, see `addDemoLog`. */
   async open(): Promise<{ readonly document: DrayDocument; readonly fresh: boolean }> {
@@ -135,9 +137,15 @@ export class DocumentRepository {
     let seen: number | undefined;
     const watch = liveQuery(() => this.db.meta.get('revision')).subscribe({
       next: (revision) => {
-        const next = seen !== undefined && revision?.count === seen + 1;
-        seen = revision?.count ?? 0;
-        if (revision && revision.tab !== this.tab) subscriber.next(next ? revision.days : undefined);
+        const { count = 0, days } = revision ?? {};
+        // Several writes may come in as one: what is missed here may be another tab's, behind one of our own.
+        const first = (seen ?? count) + 1;
+        const others: number[] = [];
+        for (let own = first; own <= count; own += 1) if (!this.mine.delete(own)) others.push(own);
+        const opened = seen === undefined;
+        seen = count;
+        if (others.length > 0) subscriber.next(others.length === 1 && others[0] === count ? days : undefined);
+        else if (opened && revision && revision.tab !== this.tab) subscriber.next(undefined);
       },
       error: (error: unknown) => subscriber.error(error),
     });
@@ -158,5 +166,6 @@ export class DocumentRepository {
   private async announce(days?: readonly string[]): Promise<void> {
     const count = ((await this.db.meta.get('revision'))?.count ?? 0) + 1;
     await this.db.meta.put({ id: 'revision', tab: this.tab, count, ...(days && { days }) });
+    this.mine.add(count);
   }
 }

@@ -36,11 +36,39 @@ export function logHorizon(programs: DrayDocument['programs'], today: string): s
   return addDays(first, -DAYS_BEFORE);
 }
 
+/** Rows fetched at once: few enough that the page stays free in between. */
+const ROWS_AT_ONCE = 300;
+
 /** The log at hand: all of it where that is little. */
 export async function readLog(days: LogDays, horizon: string): Promise<LogEntry[]> {
   const all = (await days.count()) <= MOST_AT_HAND;
-  const rows = await (all ? days.toArray() : days.where('date').aboveOrEqual(horizon).toArray());
+  const keys = await (all ? days.toCollection() : days.where('date').aboveOrEqual(horizon)).primaryKeys();
+  const rows: LogDay[] = [];
+  for (let at = 0; at < keys.length; at += ROWS_AT_ONCE) {
+    for (const row of await days.bulkGet(keys.slice(at, at + ROWS_AT_ONCE))) if (row) rows.push(row);
+  }
   return entriesIn(rows);
+}
+
+/** Adds entries to their days, within the transaction it is called in; one with a known id takes that one's place. */
+export async function addLog(
+  days: LogDays,
+  log: readonly LogEntry[],
+  onProgress: (share: number) => void = () => undefined,
+): Promise<void> {
+  const rows = daysFrom(log);
+  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) {
+    const part = rows.slice(at, at + ROWS_AT_ONCE);
+    const known = await days.bulkGet(part.map(({ id }) => id));
+    await days.bulkPut(
+      part.map((row, index) => {
+        const fresh = new Set(row.entries.map(({ id }) => id));
+        const kept = known[index]?.entries.filter(({ id }) => !fresh.has(id)) ?? [];
+        return { ...row, entries: [...kept, ...row.entries] };
+      }),
+    );
+    onProgress(Math.min(1, (at + ROWS_AT_ONCE) / rows.length));
+  }
 }
 
 /** Everything one person has logged, from the first day on. */

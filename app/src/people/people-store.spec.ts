@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser } from '../testing';
 import { PeopleStore } from './people-store';
-import { strengthChart } from './strength-chart';
+import { strengthChart } from '../ui/strength-chart';
 
 describe('PeopleStore', () => {
   let db: DrayDb;

@@ -161,6 +161,7 @@ export const PeopleStore = signalStore(
           participants: document.participants.filter((person) => person.id !== id),
           overrides: document.overrides.filter(({ participantId }) => participantId !== id),
           log: document.log.filter(({ participantId }) => participantId !== id),
+          visits: document.visits.filter(({ participantId }) => participantId !== id),
         }));
         patchState(store, { chosenId: undefined });
       },

@@ -30,7 +30,7 @@ import { TierGlyph } from '../ui/tier-glyph';
 import { download } from '../ui/download';
 import { PeopleStore } from './people-store';
 import { Profile } from './profile';
-import { strengthChart } from './strength-chart';
+import { strengthChart } from '../ui/strength-chart';
 
 const EXPERIENCE_WORDS: Record<Experience, string> = {
   new: 'never lifted',

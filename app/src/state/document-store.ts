@@ -33,7 +33,7 @@ interface DocumentState {
 }
 
 const MOST_UNDO = 200;
-const AFTER_FIRST_PAINT_MS = 1200;
+const AFTER_FIRST_PAINT_MS = 2000;
 
 const INITIAL: DocumentState = { document: undefined, failure: undefined, past: [], future: [], writing: 0 };
 
@@ -184,6 +184,14 @@ export const DocumentStore = signalStore(
       /** Once everything that was edited is on the disk. */
       settled(): Promise<void> {
         return store.queue.last;
+      },
+
+      /** Reads the log anew, after something beside this store has written to it. */
+      async readLogAgain(): Promise<void> {
+        await store.queue.last;
+        const read = await store.repository.read();
+        const now = store.document();
+        if (read && now) patchState(store, { document: { ...now, log: read.log } });
       },
 
       /** Ends a run of edits that would be one step of undo. */

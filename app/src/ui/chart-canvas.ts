@@ -10,11 +10,14 @@ import {
   viewChild,
 } from '@angular/core';
 import {
+  BarController,
+  BarElement,
   CategoryScale,
   Chart,
   type ChartConfiguration,
   Filler,
   LinearScale,
+  Legend,
   LineController,
   LineElement,
   PointElement,
@@ -24,6 +27,9 @@ import {
 import { ThemeChoice } from '../state/theme';
 
 Chart.register(
+  BarController,
+  BarElement,
+  Legend,
   CategoryScale,
   Filler,
   LinearScale,

@@ -70,6 +70,9 @@ const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
     .number {
       font-size: 13px;
     }
+    .number .field {
+      width: 52px;
+    }
     .field {
       color: var(--ink);
       font-size: 13px;

@@ -5,13 +5,15 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
   selector: 'dray-weeks',
   template: `
     <span class="word" id="week-word">week</span>
-    <div role="radiogroup" aria-labelledby="week-word">
+    <div role="radiogroup" aria-labelledby="week-word" [class.many]="weeks() > 8">
       @for (number of numbers(); track number) {
         <button
           type="button"
           role="radio"
           [attr.aria-checked]="number === week()"
           [class.on]="number === week()"
+          [class.present]="number === present()"
+          [attr.title]="number === present() ? 'this week' : null"
           (click)="chosen.emit(number)"
         >
           {{ number }}
@@ -49,6 +51,19 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
       font-weight: 650;
       border-bottom-color: var(--sea);
     }
+    button.present::after {
+      content: '';
+      display: block;
+      width: 5px;
+      height: 5px;
+      margin: 1px auto -6px;
+      border-radius: 50%;
+      background: var(--ink);
+    }
+    .many button {
+      min-width: 24px;
+      padding: 8px 3px;
+    }
     @media print {
       button:not(.on) {
         display: none;
@@ -60,6 +75,8 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 export class WeekRamp {
   readonly week = input.required<number>();
   readonly weeks = input.required<number>();
+  /** The week it is. */
+  readonly present = input<number>();
   readonly chosen = output<number>();
   protected readonly numbers = computed(() => Array.from({ length: this.weeks() }, (_, at) => at + 1));
 }

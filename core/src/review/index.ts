@@ -11,3 +11,4 @@ export * from './decide';
 export * from './wins';
 export * from './sides';
 export * from './set-words';
+export * from './history';

@@ -6,17 +6,28 @@ import { formatLoad, type MassUnit } from '../units';
 export function setsInWords(entries: readonly LogEntry[], unit: MassUnit): string {
   if (entries.length === 0) return 'nothing logged';
   const sets = [...entries].sort((a, b) => a.set - b.set || (a.side === 'left' ? -1 : 1));
-  const [first] = sets;
-  const seconds = first?.counted === 'seconds' ? ' s' : '';
+  const seconds = sets[0]?.counted === 'seconds' ? ' s' : '';
   const amounts = sets.map(({ amount, side }) => `${amount}${side ? (side === 'left' ? ' l' : ' r') : ''}`);
-  const loads = [...new Set(sets.map(({ loadKg }) => loadKg))];
-  const load = loads.flatMap((kg) => (kg === undefined || kg === 0 ? [] : formatLoad(kg, unit))).join(', ');
-  const lefts = sets.flatMap((entry) => reserveOf(entry) ?? []);
-  const pain = sets.flatMap((entry) => (entry.pain && entry.pain.score > 0 ? entry.pain : []))[0];
+  const load = loadInWords(sets, unit);
+  const about = aboutSets(sets);
+  return `${amounts.join(', ')}${seconds}${load ? ` with ${load}` : ''}${about ? `, ${about}` : ''}`;
+}
+
+/** The loads of logged sets; empty for body weight. */
+export function loadInWords(entries: readonly LogEntry[], unit: MassUnit): string {
+  const loads = [...new Set(entries.map(({ loadKg }) => loadKg))];
+  return loads.flatMap((kg) => (kg === undefined || kg === 0 ? [] : formatLoad(kg, unit))).join(', ');
+}
+
+/** What was said of logged sets beside reps and load: "2 left, form went". */
+export function aboutSets(entries: readonly LogEntry[]): string {
+  const lefts = entries.flatMap((entry) => reserveOf(entry) ?? []);
+  const pain = entries.flatMap((entry) => (entry.pain && entry.pain.score > 0 ? entry.pain : []))[0];
+  const touches = entries.reduce((sum, { touchDowns = 0 }) => sum + touchDowns, 0);
   return [
-    `${amounts.join(', ')}${seconds}${load ? ` with ${load}` : ''}`,
     ...(lefts.length > 0 ? [`${Math.min(...lefts)} left`] : []),
-    ...(sets.some(({ form }) => form === 'lost') ? ['form went'] : []),
+    ...(touches > 0 ? [`${touches} ${touches === 1 ? 'touch' : 'touches'}`] : []),
+    ...(entries.some(({ form }) => form === 'lost') ? ['form went'] : []),
     ...(pain ? [`${pain.place} hurt, ${pain.score} of 10`] : []),
   ].join(', ');
 }

@@ -1,6 +1,6 @@
 import { daysBetween, inUnit, type MassUnit, type RunningEstimate } from '@dray/core';
 import { addDays, format, parseISO } from 'date-fns';
-import type { ChartBuild } from '../ui/chart-canvas';
+import type { ChartBuild } from './chart-canvas';
 
 const round = (value: number) => Math.round(value * 10) / 10;
 

@@ -1,0 +1,174 @@
+import { computed, effect, inject } from '@angular/core';
+import {
+  doneSets,
+  logIndex,
+  slotLetters,
+  slotName,
+  strengthBook,
+  type LogEntry,
+  type RunningEstimate,
+} from '@dray/core';
+import {
+  historyByWeek,
+  holdsByDay,
+  isHeld,
+  sidesByDay,
+  thenAndNow,
+  winsOf,
+  type BestSet,
+} from '@dray/core/late';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { DocumentRepository } from '../data/document-repository';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+
+interface HistoryState {
+  readonly chosenId: string | undefined;
+  readonly exerciseId: string | undefined;
+  /** What the person logged before what is at hand. */
+  readonly older: readonly LogEntry[];
+  readonly loading: boolean;
+}
+
+/** Then and now, side by side, for one place in a session. */
+export interface Pair {
+  readonly slotId: string;
+  readonly letter: string;
+  readonly name: string;
+  readonly session: string;
+  readonly then: BestSet;
+  readonly now: BestSet;
+}
+
+/** One person's whole log, and what it comes to. */
+export const HistoryStore = signalStore(
+  withState<HistoryState>({ chosenId: undefined, exerciseId: undefined, older: [], loading: false }),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    view: inject(ViewStore),
+    repository: inject(DocumentRepository),
+  })),
+  withComputed(({ documents, chosenId }) => ({
+    people: computed(() => documents.document()?.participants ?? []),
+    person: computed(() => {
+      const people = documents.document()?.participants ?? [];
+      return people.find(({ id }) => id === chosenId()) ?? people[0];
+    }),
+  })),
+  withComputed(({ documents, person, older }) => ({
+    log: computed<readonly LogEntry[]>(() => {
+      const document = documents.document();
+      const own = person();
+      if (!document || !own) return [];
+      const atHand = logIndex(document.log).ofPerson(own.id);
+      if (older().length === 0) return atHand;
+      const known = new Set(atHand.map(({ id }) => id));
+      return [...older().filter(({ id }) => !known.has(id)), ...atHand];
+    }),
+    visits: computed(() => {
+      const own = person();
+      return (documents.document()?.visits ?? []).filter(({ participantId }) => participantId === own?.id);
+    }),
+  })),
+  withComputed(({ documents, view, person, log, visits, exerciseId }) => {
+    const exercises = computed(() => {
+      const last = new Map<string, string>();
+      for (const entry of log()) {
+        if (entry.date > (last.get(entry.exerciseId) ?? '')) last.set(entry.exerciseId, entry.date);
+      }
+      return [...last.keys()]
+        .flatMap((id) => view.catalog().exercises.get(id) ?? [])
+        .sort((a, b) => (a.name < b.name ? -1 : 1));
+    });
+    const exercise = computed(() => {
+      const chosen = exercises().find(({ id }) => id === exerciseId());
+      const loaded = exercises().find(({ loading, bodyLoad }) => loading ?? bodyLoad);
+      return chosen ?? loaded ?? exercises()[0];
+    });
+    return {
+      exercises,
+      exercise,
+      weeks: computed(() => historyByWeek(log(), visits(), view.catalog())),
+      holds: computed(() =>
+        holdsByDay(log(), (id) => {
+          const known = view.catalog().exercises.get(id);
+          return known !== undefined && isHeld(known);
+        }),
+      ),
+      sides: computed(() => sidesByDay(log())),
+      running: computed<RunningEstimate | undefined>(() => {
+        const own = person();
+        const of = exercise();
+        if (!own || !of) return undefined;
+        const book = strengthBook(own, doneSets(own, log()), view.catalog(), view.today());
+        return book.running(of, own.tiers[of.pattern] ?? own.tier);
+      }),
+      pairs: computed<readonly Pair[]>(() => {
+        const document = documents.document();
+        const found = thenAndNow(log());
+        return (document?.sessions ?? []).flatMap((session) => {
+          const letters = slotLetters(session);
+          return session.blocks.flatMap(({ slots }) =>
+            slots.flatMap((slot): Pair[] => {
+              const pair = found.get(slot.id);
+              const letter = letters.get(slot.id);
+              const name = slotName(slot, view.catalog());
+              return pair && letter
+                ? [{ slotId: slot.id, letter, name, session: session.name, ...pair }]
+                : [];
+            }),
+          );
+        });
+      }),
+      wins: computed(() => {
+        const document = documents.document();
+        const own = person();
+        if (!document || !own) return [];
+        const dates = [...new Set(log().map(({ date }) => date))].sort().slice(-6);
+        return dates
+          .flatMap((date) =>
+            winsOf({ ...document, log: [...log()] }, { participantId: own.id, date, unit: own.unit }),
+          )
+          .reverse();
+      }),
+      days: computed(() => {
+        const days = new Map<string, LogEntry[]>();
+        for (const entry of log()) days.set(entry.date, [...(days.get(entry.date) ?? []), entry]);
+        return [...days]
+          .sort(([a], [b]) => (a < b ? 1 : -1))
+          .slice(0, 30)
+          .map(([date, entries]) => ({ date, entries }));
+      }),
+    };
+  }),
+  withMethods((store) => ({
+    show(id: string | undefined): void {
+      patchState(store, { chosenId: id, older: [], exerciseId: undefined });
+    },
+    showExercise(id: string): void {
+      patchState(store, { exerciseId: id });
+    },
+    /** Fetches what is not at hand. */
+    async fetch(participantId: string): Promise<void> {
+      patchState(store, { loading: true });
+      const all = await store.repository.logOf(participantId).catch(() => []);
+      if (store.person()?.id === participantId) patchState(store, { older: all, loading: false });
+    },
+  })),
+  withHooks({
+    onInit(store) {
+      effect(() => {
+        const id = store.person()?.id;
+        if (id !== undefined) void store.fetch(id);
+      });
+    },
+  }),
+);

@@ -1,0 +1,151 @@
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { formatLoad, formatMass, MUSCLE_WORDS, type LogEntry, type Muscle } from '@dray/core';
+import { leversInWords, setsInWords, type BestSet } from '@dray/core/late';
+import { ChartCanvas } from '../ui/chart-canvas';
+import { strengthChart } from '../ui/strength-chart';
+import {
+  attendanceFigure,
+  day,
+  holdsFigure,
+  loadFigure,
+  setsFigure,
+  sidesFigure,
+  volumeFigure,
+  type Figure,
+} from './history-charts';
+import { HistoryStore, type Pair } from './history-store';
+import { LogHead } from './log-head';
+
+type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 'load';
+
+/** One person's log: where they began and where they are, in pictures that are tables too, and every visit. */
+@Component({
+  selector: 'dray-history',
+  imports: [ChartCanvas, LogHead, RouterLink],
+  providers: [HistoryStore],
+  templateUrl: './history.html',
+  styleUrl: './history.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class HistoryScreen {
+  /** From the route. */
+  readonly participant = input<string>();
+
+  protected readonly history = inject(HistoryStore);
+  protected readonly muscleWords = MUSCLE_WORDS;
+  protected readonly dayOf = day;
+  protected readonly kinds: readonly { readonly name: Kind; readonly words: string }[] = [
+    { name: 'strength', words: 'strength' },
+    { name: 'sets', words: 'weekly sets' },
+    { name: 'volume', words: 'volume' },
+    { name: 'holds', words: 'holds' },
+    { name: 'sides', words: 'left and right' },
+    { name: 'attendance', words: 'visits' },
+    { name: 'load', words: 'effort' },
+  ];
+  protected readonly shown = signal<Kind>('strength');
+  protected readonly asTable = signal(false);
+  protected readonly muscle = signal<Muscle>('thighFront');
+
+  protected readonly muscles = computed(() => {
+    const known = new Set(this.history.weeks().flatMap(({ muscles }) => [...muscles.keys()]));
+    return (Object.keys(MUSCLE_WORDS) as Muscle[]).filter((muscle) => known.has(muscle));
+  });
+
+  private readonly unit = computed(() => this.history.person()?.unit ?? 'kg');
+  private readonly nameOf = (id: string) => this.history.view.catalog().exercises.get(id)?.name ?? id;
+
+  protected readonly figure = computed<Figure | undefined>(() => {
+    const weeks = this.history.weeks();
+    switch (this.shown()) {
+      case 'strength':
+        return this.strength();
+      case 'sets':
+        return setsFigure(weeks, this.muscle());
+      case 'volume':
+        return volumeFigure(weeks);
+      case 'attendance':
+        return attendanceFigure(weeks);
+      case 'load':
+        return weeks.some(({ load }) => load > 0) ? loadFigure(weeks) : undefined;
+      case 'holds':
+        return this.history.holds().size > 0 ? holdsFigure(this.history.holds(), this.nameOf) : undefined;
+      case 'sides':
+        return this.history.sides().length > 0 ? sidesFigure(this.history.sides(), this.nameOf) : undefined;
+    }
+  });
+
+  protected readonly nothing = computed(() => {
+    const words: Partial<Record<Kind, string>> = {
+      holds: 'No holds are logged yet.',
+      sides: 'Sides were not written down apart yet: type them like “l 8 8 r 10 10”.',
+      load: 'Nobody asked how hard it was yet: it is the last column where the class is filled in.',
+      strength: 'This exercise says nothing of a maximum.',
+    };
+    return words[this.shown()] ?? 'Nothing to show yet.';
+  });
+
+  constructor() {
+    effect(() => this.history.show(this.participant()));
+  }
+
+  private strength(): Figure | undefined {
+    const running = this.history.running();
+    const exercise = this.history.exercise();
+    if (!running || !exercise) return undefined;
+    const unit = this.unit();
+    const show = (kg: number) => formatMass(kg, unit);
+    return {
+      label: `The maximum in ${exercise.name.toLowerCase()} with the band it lies in`,
+      build: strengthChart(running, unit),
+      head: ['day', `maximum, ${unit}`, 'from', 'to'],
+      rows: running.path.map((point) => [
+        day(point.date),
+        show(point.maxKg),
+        show(point.lowKg),
+        show(point.highKg),
+      ]),
+    };
+  }
+
+  protected best({ loadKg, amount, counted }: BestSet): string {
+    const work = counted === 'seconds' ? `${amount} s` : String(amount);
+    return loadKg ? `${work} × ${formatLoad(loadKg, this.unit())}` : work;
+  }
+
+  protected versionOf({ exerciseId, rungId, date }: BestSet): string {
+    const rung = rungId === undefined ? undefined : this.history.view.catalog().versionByRung.get(rungId);
+    return `${rung?.name ?? this.nameOf(exerciseId).toLowerCase()}, ${day(date)}`;
+  }
+
+  /** What changed, in a few signs. */
+  protected grown({ then, now }: Pair): string {
+    if (then.rungId !== now.rungId) return 'another version';
+    const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
+    if (Math.abs(kg) > 0.005) return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg), this.unit())}`;
+    const more = now.amount - then.amount;
+    const unit = now.counted === 'seconds' ? ' s' : '';
+    return more === 0 ? '=' : `${more > 0 ? '+' : '−'}${Math.abs(more)}${unit}`;
+  }
+
+  protected linesOf(entries: readonly LogEntry[]): { name: string; words: string; notes: string[] }[] {
+    const groups = new Map<string, LogEntry[]>();
+    for (const entry of entries) {
+      const key = `${entry.sessionId} ${entry.slotId} ${entry.exerciseId}`;
+      groups.set(key, [...(groups.get(key) ?? []), entry]);
+    }
+    return [...groups.values()].map((own) => {
+      const [first] = own;
+      const levers = leversInWords(first?.levers);
+      const stood = own.flatMap(({ set, stood: before = [] }) =>
+        before.map(({ amount, until }) => `Set ${set} stood at ${amount} until ${day(until)}.`),
+      );
+      return {
+        name: `${this.nameOf(first?.exerciseId ?? '')}${levers ? `, ${levers}` : ''}`,
+        words: setsInWords(own, this.unit()),
+        notes: [...new Set(own.flatMap(({ note }) => note ?? [])), ...stood],
+      };
+    });
+  }
+}

@@ -1,0 +1,234 @@
+import { computed, inject } from '@angular/core';
+import {
+  BLOCKS,
+  dateIn,
+  logIndex,
+  programWeek,
+  type Cell,
+  type LogEntry,
+  type Participant,
+  type ReadyCell,
+} from '@dray/core';
+import { askedAmounts, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+
+interface LogState {
+  readonly row: number;
+  readonly column: number;
+  /** A day other than the class's own. */
+  readonly otherDate: string | undefined;
+  /** Cells whose sets are on their way to the disk. */
+  readonly underWay: readonly string[];
+}
+
+/** One slot of one person, and what is logged of it. */
+export interface LogCell {
+  readonly key: string;
+  readonly cell: Cell | undefined;
+  readonly entries: readonly LogEntry[];
+  readonly done: string;
+  /** All as it was asked. */
+  readonly plain: boolean;
+  readonly underWay: boolean;
+}
+
+export interface LogRow {
+  readonly participant: Participant;
+  readonly cells: readonly LogCell[];
+  readonly effort: number | undefined;
+  readonly minutes: number | undefined;
+  readonly logged: number;
+}
+
+/** The class's day as it is written down: who did what of which exercise. */
+export const LogStore = signalStore(
+  withState<LogState>({ row: 0, column: 0, otherDate: undefined, underWay: [] }),
+  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
+  withComputed(({ view, otherDate }) => ({
+    columns: computed(() =>
+      (view.board()?.columns ?? [])
+        .map((column, at) => ({ ...column, at }))
+        .filter(({ block }) => BLOCKS[block.kind].lettered)
+        .map((column, index, all) => ({ ...column, first: all[index - 1]?.block.id !== column.block.id })),
+    ),
+    /** The day the session stands on in this week, unless another was said. */
+    date: computed(() => {
+      const other = otherDate();
+      const program = view.program();
+      const session = view.session();
+      const day = programWeek(program, view.week())?.days.find(({ sessionId }) => sessionId === session?.id);
+      return other ?? (program && day ? dateIn(program, view.week(), day.weekday) : view.today());
+    }),
+  })),
+  withComputed(({ documents, view, columns, underWay }) => ({
+    rows: computed<LogRow[]>(() => {
+      const document = documents.document();
+      const board = view.board();
+      if (!document || !board) return [];
+      const index = logIndex(document.log);
+      const week = view.week();
+      return board.rows.map(({ participant, cells }) => {
+        const own = columns().map((column): LogCell => {
+          const cell = cells[column.at];
+          const entries = index.ofCell(participant.id, column.slot.id).filter((entry) => entry.week === week);
+          const key = `${participant.id} ${column.slot.id}`;
+          return {
+            key,
+            cell,
+            entries,
+            done: entries.length > 0 ? setsInWords(entries, view.unit()) : '',
+            plain: cell?.status === 'ready' && asAsked(cell, entries),
+            underWay: underWay().includes(key),
+          };
+        });
+        const visit = document.visits.find(
+          (known) =>
+            known.participantId === participant.id &&
+            known.week === week &&
+            known.sessionId === board.session.id,
+        );
+        return {
+          participant,
+          cells: own,
+          effort: visit?.effort,
+          minutes: visit?.minutes,
+          logged: own.filter(({ entries }) => entries.length > 0).length,
+        };
+      });
+    }),
+  })),
+  withComputed(({ rows, row, column, columns }) => {
+    // The same place stays the same object while sets come in: what is being typed belongs to it.
+    const at = computed(
+      () => ({
+        row: Math.max(0, Math.min(row(), rows().length - 1)),
+        column: Math.max(0, Math.min(column(), columns().length - 1)),
+      }),
+      { equal: (a, b) => a.row === b.row && a.column === b.column },
+    );
+    return {
+      at,
+      selected: computed(() => rows()[at().row]?.cells[at().column]),
+      selectedPerson: computed(() => rows()[at().row]?.participant),
+      selectedColumn: computed(() => columns()[at().column]),
+      /** How many of the class have something written down. */
+      present: computed(() => rows().filter(({ logged }) => logged > 0).length),
+    };
+  }),
+  withMethods((store) => {
+    const { documents, view } = store;
+
+    async function write(row: LogRow, cells: readonly LogCell[], text: string): Promise<boolean> {
+      const session = view.session();
+      if (!session) return false;
+      const put: LogEntry[] = [];
+      const gone: LogEntry[] = [];
+      for (const { cell, entries } of cells) {
+        if (cell?.status !== 'ready') continue;
+        const read = readSets(text, askedOf(cell));
+        if (!read.ok) return false;
+        const written = logSets(cell, read.sets, entries, {
+          sessionId: session.id,
+          date: store.date(),
+          now: new Date().toISOString(),
+          newId: () => crypto.randomUUID(),
+        });
+        put.push(...written.put);
+        gone.push(...written.gone);
+      }
+      if (put.length + gone.length === 0) return true;
+      const keys = cells.map(({ key }) => key);
+      patchState(store, { underWay: [...store.underWay(), ...keys] });
+      const kept = await documents.record(`${row.participant.name}: ${put.length} sets`, put, gone);
+      patchState(store, { underWay: store.underWay().filter((key) => !keys.includes(key)) });
+      return kept;
+    }
+
+    function askedOf(cell: ReadyCell) {
+      return { amounts: askedAmounts(cell), unit: view.unit() };
+    }
+
+    return {
+      select(row: number, column: number): void {
+        patchState(store, {
+          row: Math.max(0, Math.min(row, store.rows().length - 1)),
+          column: Math.max(0, Math.min(column, store.columns().length - 1)),
+        });
+      },
+
+      onDate(date: string): void {
+        patchState(store, { otherDate: date || undefined });
+      },
+
+      /** What a text says of the selected cell's sets. */
+      read(text: string): ReadSets | undefined {
+        const cell = store.selected()?.cell;
+        return cell?.status === 'ready' ? readSets(text, askedOf(cell)) : undefined;
+      },
+
+      /** Writes the selected cell as the text says; empty is as asked. */
+      async write(text: string): Promise<boolean> {
+        const row = store.rows()[store.at().row];
+        const cell = store.selected();
+        return row && cell ? write(row, [cell], text) : false;
+      },
+
+      /** All of a person's exercises that have nothing yet, as they were asked. */
+      async writeRow(at: number): Promise<boolean> {
+        const row = store.rows()[at];
+        return row
+          ? write(
+              row,
+              row.cells.filter(({ entries }) => entries.length === 0),
+              '',
+            )
+          : false;
+      },
+
+      async clear(): Promise<void> {
+        const cell = store.selected();
+        const person = store.selectedPerson();
+        if (!cell || !person || cell.entries.length === 0) return;
+        await documents.record(`${person.name}: take out ${cell.entries.length} sets`, [], cell.entries);
+      },
+
+      /** How hard a visit was and how long it took; an effort that is no number takes it out. */
+      setVisit(participantId: string, effort: number, minutes: number): void {
+        const session = view.session();
+        if (!session) return;
+        const week = view.week();
+        const date = store.date();
+        const clear = Number.isNaN(effort);
+        if (!clear && !(effort >= 0 && effort <= 10 && minutes >= 1 && minutes <= 300)) return;
+        documents.edit('how hard it was', (document) => {
+          const others = document.visits.filter(
+            (own) => own.participantId !== participantId || own.week !== week || own.sessionId !== session.id,
+          );
+          const visit = {
+            id: crypto.randomUUID(),
+            participantId,
+            sessionId: session.id,
+            week,
+            date,
+            effort,
+            minutes,
+          };
+          return { ...document, visits: clear ? others : [...others, visit] };
+        });
+      },
+    };
+  }),
+);
+
+function asAsked(cell: ReadyCell, entries: readonly LogEntry[]): boolean {
+  const asked = askedAmounts(cell);
+  return (
+    entries.length === asked.length &&
+    entries.every(
+      ({ set, amount, pain, form }) =>
+        amount === asked[set - 1] && form !== 'lost' && !(pain && pain.score > 0),
+    )
+  );
+}

@@ -1,0 +1,200 @@
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  effect,
+  inject,
+  Injector,
+  signal,
+  untracked,
+} from '@angular/core';
+import { RouterLink } from '@angular/router';
+import { formatLoad, logIndex } from '@dray/core';
+import { aboutSets, loadInWords, setsInWords } from '@dray/core/late';
+import { workWords } from '../ui/cell-words';
+import { LogFiles } from './log-files';
+import { LogHead } from './log-head';
+import { LogStore, type LogCell } from './log-store';
+
+const ARROWS: Readonly<Record<string, readonly [rows: number, columns: number]>> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+};
+
+/** Today's class to fill in: a key for what went as asked, a few more for what did not. */
+@Component({
+  selector: 'dray-log',
+  imports: [LogFiles, LogHead, RouterLink],
+  providers: [LogStore],
+  templateUrl: './log.html',
+  styleUrl: './log.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'onKey($event)' },
+})
+export class LogScreen {
+  protected readonly log = inject(LogStore);
+  private readonly injector = inject(Injector);
+  private readonly page = inject(DOCUMENT);
+  protected readonly NaN = NaN;
+
+  protected readonly typed = signal('');
+  private readonly read = computed(() => (this.typed() === '' ? undefined : this.log.read(this.typed())));
+  protected readonly problem = computed(() => {
+    const read = this.read();
+    return read && !read.ok ? read.sentence : '';
+  });
+  protected readonly preview = computed(() => {
+    const read = this.read();
+    const cell = this.log.selected()?.cell;
+    if (!read?.ok || cell?.status !== 'ready') return '';
+    const unit = this.log.view.unit();
+    return read.sets
+      .map(({ amount, loadKg, side }) => {
+        const kg = loadKg ?? cell.load?.kg;
+        return `${amount}${side ? ` ${side}` : ''}${kg ? ` × ${formatLoad(kg, unit)}` : ''}`;
+      })
+      .join(', ');
+  });
+
+  /** What was done a week ago, to compare with. */
+  protected readonly before = computed(() => {
+    const document = this.log.documents.document();
+    const person = this.log.selectedPerson();
+    const column = this.log.selectedColumn();
+    const week = this.log.view.week();
+    if (!document || !person || !column || week < 2) return '';
+    const sets = logIndex(document.log)
+      .ofCell(person.id, column.slot.id)
+      .filter((entry) => entry.week === week - 1);
+    return sets.length > 0 ? setsInWords(sets, this.log.view.unit()) : '';
+  });
+
+  constructor() {
+    // What was typed belongs to one cell.
+    effect(() => {
+      this.log.at();
+      untracked(() => this.typed.set(''));
+    });
+  }
+
+  protected asked({ cell }: LogCell): string {
+    if (cell?.status !== 'ready') return '';
+    const load = cell.load ? ` · ${formatLoad(cell.load.kg, this.log.view.unit())}` : '';
+    return `${workWords(cell)}${load}`;
+  }
+
+  protected version({ cell }: LogCell): string {
+    return cell?.status === 'ready' ? cell.version.name : '';
+  }
+
+  protected amounts({ entries }: LogCell): string {
+    const sides = entries.some(({ side }) => side !== undefined);
+    const sets = [...entries].sort((a, b) => a.set - b.set);
+    const list = (own: typeof sets) => own.map(({ amount }) => amount).join(' ');
+    const unit = entries[0]?.counted === 'seconds' ? ' s' : '';
+    if (!sides) return list(sets) + unit;
+    return `${list(sets.filter(({ side }) => side === 'left'))} | ${list(sets.filter(({ side }) => side === 'right'))}${unit}`;
+  }
+
+  /** What else was said, beside the reps. */
+  protected rest({ entries }: LogCell): string {
+    const load = loadInWords(entries, this.log.view.unit());
+    return [load || 'body weight', aboutSets(entries)].filter(Boolean).join(', ');
+  }
+
+  /** Notes, and what stood before something was put right. */
+  protected notes({ entries }: LogCell): string[] {
+    const notes = [...new Set(entries.flatMap(({ note }) => note ?? []))];
+    const stood = entries.flatMap(({ set, stood: before = [] }) =>
+      before.map(
+        ({ amount, until }) =>
+          `Set ${set} stood at ${amount} until ${until.slice(0, 16).replace('T', ', ')}.`,
+      ),
+    );
+    return [...notes, ...stood];
+  }
+
+  protected select(row: number, column: number): void {
+    this.log.select(row, column);
+    this.focusCell();
+  }
+
+  protected writeRow(row: number): void {
+    void this.log.writeRow(row);
+  }
+
+  /**
+   * Writes at once; the next key belongs to the next cell, so nobody has to wait for the disk, and the cell is dim until its
+   * sets are on it.
+   */
+  protected async save(): Promise<void> {
+    if (this.problem() !== '') return;
+    const kept = this.log.write(this.typed());
+    const { row, column } = this.log.at();
+    this.typed.set('');
+    const last = column === this.log.columns().length - 1;
+    this.log.select(last ? row + 1 : row, last && row < this.log.rows().length - 1 ? 0 : column + 1);
+    this.focusCell();
+    // What could not be kept is gone back to; the frame says why.
+    if (!(await kept)) this.log.select(row, column);
+  }
+
+  protected onTextKey(event: KeyboardEvent): void {
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      void this.save();
+    } else if (event.key === 'Escape') {
+      this.typed.set('');
+      this.focusCell();
+    }
+  }
+
+  protected onGridKey(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const arrow = ARROWS[event.key];
+    const { row, column } = this.log.at();
+    if (arrow) {
+      this.log.select(row + arrow[0], column + arrow[1]);
+      this.focusCell();
+    } else if (event.key === 'Enter') {
+      if (event.target instanceof HTMLButtonElement) return;
+      void this.save();
+    } else if (event.key === 'a') {
+      void this.log.writeRow(row);
+      this.log.select(row + 1, 0);
+      this.focusCell();
+    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+      void this.log.clear();
+    } else if (/^[0-9lr@=]$/.test(event.key)) {
+      // The field takes the focus before the letter lands, so that it lands there; the frame's digits must not have it.
+      this.page.getElementById('done-text')?.focus();
+      event.stopPropagation();
+      return;
+    } else return;
+    event.preventDefault();
+    // The digits are the frame's way to other screens everywhere else.
+    event.stopPropagation();
+  }
+
+  protected onKey(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.target instanceof HTMLElement && event.target.matches('input, select, textarea')) return;
+    if (event.key === '[') this.log.view.showWeek(this.log.view.week() - 1);
+    if (event.key === ']') this.log.view.showWeek(this.log.view.week() + 1);
+  }
+
+  private focusCell(): void {
+    const { row, column } = this.log.at();
+    this.focus(`log-${row}-${column}`);
+  }
+
+  private focus(id: string): void {
+    const now = this.page.getElementById(id);
+    if (now) now.focus();
+    else afterNextRender(() => this.page.getElementById(id)?.focus(), { injector: this.injector });
+  }
+}

@@ -1,0 +1,159 @@
+import { computed, inject } from '@angular/core';
+import { logIndex, type Override } from '@dray/core';
+import {
+  decide,
+  decisionOn,
+  PROPOSAL_KINDS,
+  PROPOSAL_WORDS,
+  reviewClass,
+  undecide,
+  winsOf,
+  type Decision,
+  type Pin,
+  type Proposal,
+  type Win,
+} from '@dray/core/late';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+
+interface NextWeekState {
+  readonly selectedId: string | undefined;
+  /** Numbers the coach has changed of a proposal before agreeing. */
+  readonly changed: Readonly<Record<string, Pin>>;
+}
+
+/** A proposal as it stands in the list. */
+export interface Line {
+  readonly proposal: Proposal;
+  readonly person: string;
+  readonly decided: Override | undefined;
+  /** What was decided, in a word. */
+  readonly state: 'open' | 'agreed' | 'declined';
+}
+
+export interface Group {
+  readonly kind: Proposal['kind'];
+  readonly words: string;
+  readonly open: number;
+  readonly lines: readonly Line[];
+}
+
+/** The class's proposals for the week after the one in view, and the coach's word on them. */
+export const NextWeekStore = signalStore(
+  withState<NextWeekState>({ selectedId: undefined, changed: {} }),
+  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
+  withComputed(({ documents, view }) => {
+    /** The week to look back on: the one in view, else the last one before it that was logged. */
+    const week = computed(() => {
+      const session = view.session();
+      const document = documents.document();
+      if (!session || !document) return 1;
+      const last = logIndex(document.log).lastWeek(session.id);
+      return last > 0 ? Math.min(view.week(), last) : view.week();
+    });
+    return {
+      reviewed: week,
+      proposals: computed<readonly Proposal[]>(() => {
+        const document = documents.document();
+        const session = view.session();
+        if (!document || !session) return [];
+        return reviewClass(document, { sessionId: session.id, week: week() }, view.resolver);
+      }),
+      wins: computed<readonly (Win & { readonly person: string })[]>(() => {
+        const document = documents.document();
+        const session = view.session();
+        if (!document || !session) return [];
+        return document.participants.flatMap(({ id, name }) => {
+          const dates = new Set(
+            logIndex(document.log)
+              .ofPerson(id)
+              .filter((entry) => entry.week === week() && entry.sessionId === session.id)
+              .map(({ date }) => date),
+          );
+          return [...dates].flatMap((date) =>
+            winsOf(document, { participantId: id, date, unit: view.unit() }).map((win) => ({
+              ...win,
+              person: name,
+            })),
+          );
+        });
+      }),
+    };
+  }),
+  withComputed(({ documents, proposals }) => ({
+    groups: computed<readonly Group[]>(() => {
+      const document = documents.document();
+      if (!document) return [];
+      const names = new Map(document.participants.map(({ id, name }) => [id, name]));
+      const lines = proposals().map((proposal): Line => {
+        const decided = proposal.participantId === undefined ? undefined : decisionOn(document, proposal);
+        const declined = decided?.reason.startsWith('Stays as it was.') ?? false;
+        return {
+          proposal,
+          person: names.get(proposal.participantId ?? '') ?? 'the class',
+          decided,
+          state: decided ? (declined ? 'declined' : 'agreed') : 'open',
+        };
+      });
+      return PROPOSAL_KINDS.flatMap((kind): Group[] => {
+        const own = lines.filter(({ proposal }) => proposal.kind === kind);
+        const open = own.filter(({ state }) => state === 'open').length;
+        return own.length > 0 ? [{ kind, words: PROPOSAL_WORDS[kind], open, lines: own }] : [];
+      });
+    }),
+  })),
+  withComputed(({ groups, selectedId }) => {
+    const lines = computed(() => groups().flatMap((group) => group.lines));
+    const selected = computed(
+      () =>
+        lines().find(({ proposal }) => proposal.id === selectedId()) ??
+        lines().find(({ state }) => state === 'open') ??
+        lines()[0],
+    );
+    return { lines, selected, open: computed(() => lines().filter(({ state }) => state === 'open').length) };
+  }),
+  withMethods((store) => {
+    const newId = () => crypto.randomUUID();
+    /** The proposal with what was changed of it. */
+    const asChanged = (proposal: Proposal): Proposal => {
+      const pin = store.changed()[proposal.id];
+      return pin
+        ? { ...proposal, pin: { ...proposal.pin, ...pin }, lasting: proposal.lasting && !pin.amount }
+        : proposal;
+    };
+    return {
+      select(id: string): void {
+        patchState(store, { selectedId: id });
+      },
+
+      /** The next line down or up. */
+      step(by: number): void {
+        const lines = store.lines();
+        const at = lines.findIndex(({ proposal }) => proposal.id === store.selected()?.proposal.id);
+        const next = lines[Math.max(0, Math.min(lines.length - 1, at + by))];
+        if (next) patchState(store, { selectedId: next.proposal.id });
+      },
+
+      change(id: string, pin: Pin): void {
+        patchState(store, { changed: { ...store.changed(), [id]: { ...store.changed()[id], ...pin } } });
+      },
+
+      decide(proposals: readonly Proposal[], decision: Decision): void {
+        if (proposals.length === 0) return;
+        const words = { agreed: 'agree', rather: 'rather', declined: 'decline' }[decision];
+        const label =
+          proposals.length === 1
+            ? `${words}: ${proposals[0]?.slotName ?? ''}`
+            : `${words}: ${proposals.length} proposals`;
+        store.documents.edit(label, (document) =>
+          decide(document, proposals.map(asChanged), decision, newId),
+        );
+      },
+
+      undecide(proposal: Proposal): void {
+        store.documents.edit('open again', (document) => undecide(document, proposal));
+      },
+    };
+  }),
+);

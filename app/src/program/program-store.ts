@@ -1,0 +1,333 @@
+import { computed, inject } from '@angular/core';
+import {
+  dateIn,
+  holidayOn,
+  MUSCLE_WORDS,
+  programWeek,
+  weekdayOf,
+  weekOn,
+  WEEKDAY_WORDS,
+  type Holiday,
+  type Muscle,
+  type Program,
+  type Scheme,
+  type Session,
+} from '@dray/core';
+import {
+  copyOfProgram,
+  doseBand,
+  editWeek,
+  freeWeekdays,
+  isEasyDay,
+  moveDay,
+  recoveryConflicts,
+  weeklyVolume,
+  withHoliday,
+  withoutHoliday,
+  withWeeks,
+  type DoseBand,
+} from '@dray/core/late';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
+import { effortRamp, type Ramp } from './effort-ramp';
+
+interface ProgramState {
+  readonly chosenId: string | undefined;
+  readonly personId: string | undefined;
+  /** The class that is selected: its week and its place in it. */
+  readonly at: { readonly week: number; readonly index: number } | undefined;
+  /** Moves from a week on, not only in it. */
+  readonly onwards: boolean;
+}
+
+/** One class in the calendar. */
+export interface DayClass {
+  readonly week: number;
+  readonly index: number;
+  readonly session: Session;
+  readonly ramp: Ramp;
+  readonly conflict: string;
+  readonly logged: boolean;
+}
+
+export interface CalendarDay {
+  readonly weekday: number;
+  readonly date: string;
+  readonly today: boolean;
+  readonly past: boolean;
+  readonly holiday: Holiday | undefined;
+  readonly classes: readonly DayClass[];
+}
+
+export interface CalendarWeek {
+  readonly week: number;
+  readonly lighter: boolean;
+  readonly present: boolean;
+  readonly days: readonly CalendarDay[];
+}
+
+export interface HeatRow {
+  readonly muscle: Muscle;
+  readonly name: string;
+  readonly cells: readonly { readonly week: number; readonly sets: number; readonly band: DoseBand }[];
+}
+
+const NEW_SCHEME: Scheme = { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 };
+
+/** A program on the calendar: weeks by days, what it gives each muscle, and where it gives too much too soon. */
+export const ProgramStore = signalStore(
+  withState<ProgramState>({ chosenId: undefined, personId: undefined, at: undefined, onwards: true }),
+  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
+  withComputed(({ documents, view, chosenId, personId }) => ({
+    programs: computed(() => documents.document()?.programs ?? []),
+    program: computed(() => {
+      const programs = documents.document()?.programs ?? [];
+      return programs.find(({ id }) => id === chosenId()) ?? view.program() ?? programs[0];
+    }),
+    sessions: computed(() => documents.document()?.sessions ?? []),
+    person: computed(() => {
+      const people = documents.document()?.participants ?? [];
+      return people.find(({ id }) => id === personId()) ?? people[0];
+    }),
+  })),
+  withComputed(({ documents, view, program, sessions }) => ({
+    presentWeek: computed(() => {
+      const own = program();
+      return own ? weekOn(own, view.today()) : 1;
+    }),
+    /** The days of the week in the order in which the program's weeks run. */
+    weekdays: computed(() => {
+      const own = program();
+      const first = own ? weekdayOf(own.startDate) : 1;
+      return WEEKDAY_WORDS.map((_, at) => ((first - 1 + at) % 7) + 1);
+    }),
+    conflicts: computed(() => {
+      const own = program();
+      const document = documents.document();
+      return own && document
+        ? recoveryConflicts(document, own, { tier: 'intermediate', catalog: view.catalog() })
+        : [];
+    }),
+    ramps: computed(
+      () => new Map(sessions().map((session) => [session.id, effortRamp(session, view.catalog())] as const)),
+    ),
+  })),
+  withComputed(({ documents, view, program, sessions, weekdays, conflicts, ramps, presentWeek, person }) => ({
+    calendar: computed<readonly CalendarWeek[]>(() => {
+      const own = program();
+      if (!own) return [];
+      const byId = new Map(sessions().map((session) => [session.id, session]));
+      const today = view.today();
+      const logged = new Set(
+        (documents.document()?.log ?? []).map(({ sessionId, week }) => `${sessionId} ${week}`),
+      );
+      return own.weeks.map(({ week, days, lighter = false }) => ({
+        week,
+        lighter,
+        present: week === presentWeek(),
+        days: weekdays().map((weekday): CalendarDay => {
+          const date = dateIn(own, week, weekday);
+          const classes = days.flatMap((day, index): DayClass[] => {
+            const session = byId.get(day.sessionId);
+            const ramp = ramps().get(day.sessionId);
+            if (day.weekday !== weekday || !session || !ramp) return [];
+            const conflict = conflicts().find(
+              ({ before, after }) =>
+                (before.week === week && before.at === index) || (after.week === week && after.at === index),
+            );
+            return [
+              {
+                week,
+                index,
+                session,
+                ramp,
+                conflict: conflict?.words ?? '',
+                logged: logged.has(`${session.id} ${week}`),
+              },
+            ];
+          });
+          return {
+            weekday,
+            date,
+            today: date === today,
+            past: date < today,
+            holiday: holidayOn(own, date),
+            classes,
+          };
+        }),
+      }));
+    }),
+    heat: computed<readonly HeatRow[]>(() => {
+      const own = program();
+      const document = documents.document();
+      const who = person();
+      if (!own || !document || !who) return [];
+      const weeks = own.weeks.map(({ week }) =>
+        weeklyVolume(document, own, { week, participantId: who.id }, view.resolver),
+      );
+      return (weeks[0] ?? []).map(({ muscle }, at) => ({
+        muscle,
+        name: MUSCLE_WORDS[muscle],
+        cells: own.weeks.map(({ week }, index) => {
+          const sets = weeks[index]?.[at]?.sets ?? 0;
+          return { week, sets, band: doseBand(sets) };
+        }),
+      }));
+    }),
+    /** Weekdays of the present week on which balance or posture may stand. */
+    free: computed(() => {
+      const own = program();
+      const easy = sessions().some(isEasyDay);
+      return own
+        ? { easy, days: freeWeekdays(own, presentWeek()).map((day) => WEEKDAY_WORDS[day - 1] ?? '') }
+        : undefined;
+    }),
+  })),
+  withComputed(({ calendar, at }) => ({
+    selected: computed(() => {
+      const place = at();
+      const days = calendar().flatMap((week) => week.days);
+      return days
+        .flatMap(({ classes }) => classes)
+        .find(({ week, index }) => week === place?.week && index === place.index);
+    }),
+  })),
+  withMethods((store) => {
+    function edit(label: string, change: (program: Program) => Program, key?: string): void {
+      const id = store.program()?.id;
+      store.documents.edit(
+        label,
+        (document) => ({
+          ...document,
+          programs: document.programs.map((program) => (program.id === id ? change(program) : program)),
+        }),
+        key,
+      );
+    }
+    return {
+      show(id: string): void {
+        patchState(store, { chosenId: id, at: undefined });
+      },
+      showPerson(id: string): void {
+        patchState(store, { personId: id });
+      },
+      select(week: number, index: number): void {
+        patchState(store, { at: { week, index } });
+      },
+      setOnwards(onwards: boolean): void {
+        patchState(store, { onwards });
+      },
+
+      /** A class to another weekday, in its own week. */
+      move(week: number, index: number, weekday: number): void {
+        const words = WEEKDAY_WORDS[weekday - 1] ?? '';
+        edit(`to ${words}`, (program) =>
+          moveDay(program, { week, at: index, weekday, onwards: store.onwards() }),
+        );
+      },
+      add(week: number, weekday: number, sessionId: string): void {
+        const from = (own: number) => own === week || (store.onwards() && own > week);
+        edit('one more class', (program) => ({
+          ...program,
+          weeks: program.weeks.map((own) =>
+            from(own.week) && own.days.length < 14
+              ? { ...own, days: [...own.days, { weekday, sessionId }] }
+              : own,
+          ),
+        }));
+      },
+      takeOut(week: number, index: number): void {
+        const gone = programWeek(store.program(), week)?.days[index];
+        edit('a class less', (program) => ({
+          ...program,
+          weeks: program.weeks.map((own) => {
+            if (own.week !== week && !(store.onwards() && own.week > week)) return own;
+            const days = own.days.filter((day, at) =>
+              own.week === week
+                ? at !== index
+                : day.sessionId !== gone?.sessionId || day.weekday !== gone.weekday,
+            );
+            return { ...own, days };
+          }),
+        }));
+        patchState(store, { at: undefined });
+      },
+
+      setLighter(week: number, lighter: boolean): void {
+        edit(lighter ? `week ${week} lighter` : `week ${week} as planned`, (program) =>
+          editWeek(program, week, ({ lighter: _, ...own }) => (lighter ? { ...own, lighter } : own)),
+        );
+      },
+      rename(name: string): void {
+        if (name.trim()) edit('name', (program) => ({ ...program, name: name.trim() }), 'program name');
+      },
+      begin(startDate: string): void {
+        if (/^\d{4}-\d\d-\d\d$/.test(startDate))
+          edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
+      },
+      at6(time: string): void {
+        edit('time of day', ({ startTime: _, ...program }) =>
+          time ? { ...program, startTime: time } : program,
+        );
+      },
+      lengthen(weeks: number): void {
+        if (Number.isInteger(weeks)) edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
+      },
+      grow(scheme: Scheme | undefined): void {
+        if (scheme) edit('how it grows', (program) => ({ ...program, scheme }));
+      },
+      cap(wholeCapPercent: number): void {
+        if (wholeCapPercent >= 5 && wholeCapPercent <= 100) {
+          edit(`${wholeCapPercent} % a week at the most`, (program) => ({ ...program, wholeCapPercent }));
+        }
+      },
+      close(from: string, to: string, name: string): void {
+        if (!from) return;
+        const last = to && to >= from ? to : from;
+        edit('closed', (program) => withHoliday(program, { from, to: last, ...(name && { name }) }));
+      },
+      reopen(at: number): void {
+        edit('open again', (program) => withoutHoliday(program, at));
+      },
+
+      /** The same again from the week after its end, or a new one with the sessions there are. */
+      create(): void {
+        const id = crypto.randomUUID();
+        const old = store.program();
+        const fresh: Program = old
+          ? copyOfProgram(old, {
+              id,
+              name: `${old.name}, again`.slice(0, 120),
+              startDate: dateIn(old, old.weeks.length + 1, weekdayOf(old.startDate)),
+            })
+          : {
+              id,
+              name: 'A new program',
+              startDate: store.view.today(),
+              weeks: Array.from({ length: 4 }, (_, at) => ({
+                week: at + 1,
+                days: store
+                  .sessions()
+                  .slice(0, 1)
+                  .map(({ id: sessionId }) => ({ weekday: weekdayOf(store.view.today()), sessionId })),
+              })),
+              scheme: NEW_SCHEME,
+            };
+        store.documents.edit(`new: ${fresh.name}`, (document) => ({
+          ...document,
+          programs: [...document.programs, fresh],
+        }));
+        patchState(store, { chosenId: id, at: undefined });
+      },
+      remove(): void {
+        const id = store.program()?.id;
+        store.documents.edit('take the program out', (document) => ({
+          ...document,
+          programs: document.programs.filter((program) => program.id !== id),
+        }));
+        patchState(store, { chosenId: undefined, at: undefined });
+      },
+    };
+  }),
+);

@@ -1,0 +1,96 @@
+import type { Done, LogEntry } from '../model';
+import { askedInSet } from '../progress';
+import type { ReadyCell } from '../resolve';
+import type { TypedSet } from './read-sets';
+
+/** Where and when sets are written down. */
+export interface LogPlace {
+  readonly sessionId: string;
+  /** ISO date of the visit. */
+  readonly date: string;
+  /** ISO date and time of the writing, for what is put right. */
+  readonly now: string;
+  readonly newId: () => string;
+}
+
+/** What to write and what to take out of the log. */
+export interface LogWrite {
+  readonly put: readonly LogEntry[];
+  readonly gone: readonly LogEntry[];
+}
+
+/** The sets of a cell in an empty log: as they are asked. */
+export function askedAmounts(cell: ReadyCell): number[] {
+  return Array.from({ length: cell.work.sets }, (_, at) => askedInSet(cell, at + 1).amount);
+}
+
+/**
+ * Entries for the sets of one cell. What was not said is as asked: load, recipe, version. A set that was there before keeps its
+ * id and what stood in it; one that is the same is not written again; those there are no more of go.
+ *
+ * @param before what is logged of this cell in this week
+ */
+export function logSets(
+  cell: ReadyCell,
+  sets: readonly TypedSet[],
+  before: readonly LogEntry[],
+  { sessionId, date, now, newId }: LogPlace,
+): LogWrite {
+  const put: LogEntry[] = [];
+  const kept = new Set<string>();
+  const { exercise, rung, levers } = cell.version;
+  for (const { set, ...done } of sets) {
+    const asked = askedInSet(cell, set);
+    const old = before.find((entry) => entry.set === set && entry.side === done.side && !kept.has(entry.id));
+    if (old) kept.add(old.id);
+    const loadKg = done.loadKg ?? asked.kg;
+    const asAsked = loadKg !== undefined && loadKg === asked.kg;
+    const recipe = asAsked ? (cell.eachSet?.[set - 1]?.words ?? cell.load?.words) : undefined;
+    const moved =
+      rung && Object.entries(levers).some(([lever, at]) => rung.levers[lever as keyof typeof levers] !== at);
+    const entry: LogEntry = {
+      id: old?.id ?? newId(),
+      participantId: cell.participantId,
+      sessionId,
+      slotId: cell.slotId,
+      week: cell.week,
+      date: old?.date ?? date,
+      exerciseId: exercise.id,
+      ...(rung && { rungId: rung.id }),
+      ...(moved && { levers }),
+      ...(recipe && { recipe: recipe.slice(0, 200) }),
+      set,
+      counted: cell.work.kind === 'reps' ? 'reps' : 'seconds',
+      ...done,
+      ...(loadKg !== undefined && loadKg > 0 && { loadKg }),
+      ...(old?.seen && { seen: old.seen }),
+    };
+    if (loadKg === 0) delete entry.loadKg;
+    if (!old) put.push(entry);
+    else if (JSON.stringify(doneOf(old)) !== JSON.stringify(doneOf(entry))) {
+      put.push({
+        ...entry,
+        stood: [...(old.stood ?? []), { ...doneOf(old), until: now }].slice(-MOST_STOOD),
+      });
+    }
+  }
+  return { put, gone: before.filter(({ id }) => !kept.has(id)) };
+}
+
+const MOST_STOOD = 50;
+
+/** What of an entry may be put right, always in the same order. */
+export function doneOf({
+  loadKg,
+  amount,
+  reserve,
+  left,
+  side,
+  form,
+  pain,
+  touchDowns,
+  note,
+}: LogEntry): Done {
+  const all = { loadKg, amount, reserve, left, side, form, pain, touchDowns, note };
+  return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined)) as Done;
+}

@@ -1,0 +1,135 @@
+import * as fc from 'fast-check';
+import { boatyard } from '@dray/demo';
+import { kgFromPounds } from '../units';
+import { logEntrySchema, type LogEntry } from '../model';
+import { resolveBoard } from '../program';
+import type { ReadyCell } from '../resolve';
+import { askedAmounts, logSets, readSets, type TypedSet } from './index';
+
+const asked = { amounts: [10, 10, 10], unit: 'kg' as const };
+const read = (text: string): readonly TypedSet[] => {
+  const result = readSets(text, asked);
+  if (!result.ok) throw new Error(result.sentence);
+  return result.sets;
+};
+
+describe('readSets', () => {
+  it('takes nothing as asked, and numbers set by set', () => {
+    expect(read('').map(({ amount }) => amount)).toEqual([10, 10, 10]);
+    expect(read('=')).toEqual(read(''));
+    expect(read('10 10 8').map(({ set, amount }) => [set, amount])).toEqual([
+      [1, 10],
+      [2, 10],
+      [3, 8],
+    ]);
+    expect(read('2x12').map(({ amount }) => amount)).toEqual([12, 12]);
+    expect(read('20 s, 25 s').map(({ amount }) => amount)).toEqual([20, 25]);
+  });
+
+  it('takes load, what was left, form, pain, touch-downs and a note', () => {
+    expect(read('10 10 8 @12.5 1 left')[2]).toEqual({ set: 3, amount: 8, loadKg: 12.5, reserve: 1 });
+    expect(read('25 lb')[0]?.loadKg).toBeCloseTo(kgFromPounds(25), 12);
+    expect(read('plenty left')[0]?.left).toBe('plenty');
+    expect(read('9 9 form lost').map(({ form }) => form)).toEqual(['lost', 'lost']);
+    expect(read('12 12 hurt left knee 4')[0]?.pain).toEqual({ place: 'left knee', score: 4 });
+    expect(read('30 30 3 touches')[0]?.touchDowns).toBe(3);
+    expect(read('10 note wobbly, 2 left over')[0]).toEqual({
+      set: 1,
+      amount: 10,
+      note: 'wobbly, 2 left over',
+    });
+    expect(read('bw 12')[0]?.loadKg).toBe(0);
+  });
+
+  it('takes the two sides apart, each counted from its first set', () => {
+    expect(read('l 8 8 r 10 10')).toEqual([
+      { set: 1, amount: 8, side: 'left' },
+      { set: 2, amount: 8, side: 'left' },
+      { set: 1, amount: 10, side: 'right' },
+      { set: 2, amount: 10, side: 'right' },
+    ]);
+  });
+
+  it('points at what it cannot read, within the text, and never throws', () => {
+    const wrong = readSets('10 10 ten', asked);
+    expect(wrong.ok ? '' : wrong.sentence).toContain('“ten” says nothing of a set');
+    expect(wrong.ok ? -1 : wrong.at).toBe(6);
+    const words = fc.constantFrom(
+      '10',
+      '3x10',
+      '@12',
+      '2 left',
+      'l',
+      'r',
+      'hurt',
+      'knee 4',
+      'form lost',
+      'kg',
+      'note',
+      'ö',
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.array(words).map((list) => list.join(' ')),
+        ),
+        (text) => {
+          const result = readSets(text, asked);
+          expect(result.ok ? 0 : result.at).toBeLessThanOrEqual(text.length);
+        },
+      ),
+      { numRuns: 2000 },
+    );
+  });
+});
+
+describe('logSets', () => {
+  const board = resolveBoard(boatyard, { sessionId: 'tuesday', week: 1 });
+  const cell = board.rows[0]!.cells.find(
+    (own): own is ReadyCell => own.status === 'ready' && own.slotId === 'tue-squat',
+  )!;
+  let made = 0;
+  const place = (now: string) => ({
+    sessionId: 'tuesday',
+    date: '2026-10-27',
+    now,
+    newId: () => `n${(made += 1)}`,
+  });
+  const first = logSets(cell, read('').slice(0, cell.work.sets), [], place('2026-10-27T18:30:00Z'));
+
+  it('fills in what was not said from what was asked', () => {
+    expect(first.put.length).toBe(3);
+    expect(first.put[0]).toEqual(
+      jasmine.objectContaining({
+        loadKg: cell.load!.kg,
+        recipe: cell.load!.words,
+        exerciseId: cell.version.exercise.id,
+      }),
+    );
+    for (const entry of first.put) expect(logEntrySchema.safeParse(entry).success).toBeTrue();
+    expect(askedAmounts(cell)).toEqual([6, 6, 6]);
+  });
+
+  it('keeps what stood when a set is put right, and writes nothing that is the same', () => {
+    const second = logSets(cell, read('10 8 10'), first.put, place('2026-10-27T20:00:00Z'));
+    expect(second.put.length).toBe(1);
+    expect(second.put[0]?.id).toBe(first.put[1]!.id);
+    expect(second.put[0]?.stood).toEqual([
+      { amount: 10, loadKg: cell.load!.kg, until: '2026-10-27T20:00:00Z' } as never,
+    ]);
+    const third = logSets(
+      cell,
+      read('10 9 10'),
+      [first.put[0]!, second.put[0]!, first.put[2]!],
+      place('2026-10-28T08:00:00Z'),
+    );
+    expect(third.put[0]?.stood?.map(({ amount }) => amount)).toEqual([10, 8]);
+    for (const entry of third.put) expect(logEntrySchema.safeParse(entry).success).toBeTrue();
+  });
+
+  it('takes out sets that were not done after all', () => {
+    const less = logSets(cell, read('10 10'), first.put, place('2026-10-27T20:00:00Z'));
+    expect(less.gone.map(({ set }: LogEntry) => set)).toEqual([3]);
+  });
+});

@@ -1,0 +1,166 @@
+import type { Exercise, LogEntry, Muscle, Visit } from '../model';
+import type { Catalog } from '../ladder';
+import { monotony, sessionLoad } from '../program/session-load';
+import { setsDone } from '../program/volume';
+import { addDays, weekdayOf } from '../units';
+import { sideDifference } from './sides';
+
+/** The Monday of the week a date lies in. */
+export function mondayOf(date: string): string {
+  return addDays(date, 1 - weekdayOf(date));
+}
+
+/** Mondays from the first week of a log to its last, none left out. */
+export function weeksIn(entries: readonly { readonly date: string }[]): string[] {
+  const dates = entries.map(({ date }) => date);
+  const [first] = dates;
+  if (first === undefined) return [];
+  const start = mondayOf(dates.reduce((least, date) => (date < least ? date : least), first));
+  const end = mondayOf(dates.reduce((most, date) => (date > most ? date : most), first));
+  const weeks: string[] = [];
+  for (let week = start; week <= end; week = addDays(week, 7)) weeks.push(week);
+  return weeks;
+}
+
+export interface WeekOfLog {
+  /** Its Monday. */
+  readonly week: string;
+  readonly visits: number;
+  readonly sets: number;
+  /** Kilograms × repetitions. Source of the measure: Haff & Triplett, volume load. */
+  readonly volumeKg: number;
+  readonly muscles: ReadonlyMap<Muscle, number>;
+  /** Effort × minutes, in arbitrary units; Foster et al. 2001. */
+  readonly load: number;
+  readonly monotony: number | undefined;
+}
+
+/** A person's log week by week, weeks away included. */
+export function historyByWeek(
+  entries: readonly LogEntry[],
+  visits: readonly Visit[],
+  catalog: Catalog,
+): WeekOfLog[] {
+  const byWeek = new Map<string, LogEntry[]>();
+  for (const entry of entries) {
+    const week = mondayOf(entry.date);
+    const own = byWeek.get(week);
+    if (own) own.push(entry);
+    else byWeek.set(week, [entry]);
+  }
+  return weeksIn([...entries, ...visits]).map((week) => {
+    const own = byWeek.get(week) ?? [];
+    const sets = new Set(
+      own.map(({ date, slotId, set, exerciseId }) => `${date} ${slotId} ${exerciseId} ${set}`),
+    );
+    const days = Array.from({ length: 7 }, (_, day) => addDays(week, day));
+    const loads = days.map((day) =>
+      visits.filter(({ date }) => date === day).reduce((sum, visit) => sum + sessionLoad(visit), 0),
+    );
+    const load = loads.reduce((sum, day) => sum + day, 0);
+    return {
+      week,
+      visits: new Set(own.map(({ date, sessionId }) => `${date} ${sessionId}`)).size,
+      sets: sets.size,
+      volumeKg: own.reduce(
+        (sum, { loadKg = 0, amount, counted }) => sum + (counted === 'reps' ? loadKg * amount : 0),
+        0,
+      ),
+      muscles: setsDone(own, catalog),
+      load,
+      monotony: load > 0 ? monotony(loads) : undefined,
+    };
+  });
+}
+
+/** The longest hold of each day, by exercise. */
+export function holdsByDay(
+  entries: readonly LogEntry[],
+  isHold: (exerciseId: string) => boolean,
+): Map<string, Map<string, number>> {
+  const holds = new Map<string, Map<string, number>>();
+  for (const { exerciseId, counted, amount, date } of entries) {
+    if (counted !== 'seconds' || !isHold(exerciseId)) continue;
+    const own = holds.get(exerciseId) ?? new Map<string, number>();
+    own.set(date, Math.max(amount, own.get(date) ?? 0));
+    holds.set(exerciseId, own);
+  }
+  return holds;
+}
+
+/** Whether an exercise is held still, so that its seconds are a result and not the class's clock. Common practice. */
+export function isHeld({ pattern }: Exercise): boolean {
+  return pattern === 'brace' || pattern === 'sideBrace' || pattern === 'antiTwist' || pattern === 'balance';
+}
+
+export interface SidesOfDay {
+  readonly date: string;
+  readonly exerciseId: string;
+  /** Work of the left side as a share of both, 0.5 when equal. */
+  readonly left: number;
+  readonly uneven: boolean;
+}
+
+/** How the sides compared on each day on which both were written down. */
+export function sidesByDay(entries: readonly LogEntry[]): SidesOfDay[] {
+  const days = new Map<string, LogEntry[]>();
+  for (const entry of entries) {
+    if (!entry.side) continue;
+    const key = `${entry.date}\n${entry.exerciseId}`;
+    days.set(key, [...(days.get(key) ?? []), entry]);
+  }
+  return [...days].flatMap(([key, own]): SidesOfDay[] => {
+    const [date = '', exerciseId = ''] = key.split('\n');
+    const work = (side: 'left' | 'right') =>
+      own
+        .filter((entry) => entry.side === side)
+        .reduce((sum, { amount, loadKg = 1 }) => sum + amount * loadKg, 0);
+    const [left, right] = [work('left'), work('right')];
+    if (left === 0 || right === 0) return [];
+    return [{ date, exerciseId, left: left / (left + right), uneven: sideDifference(own) !== undefined }];
+  });
+}
+
+/** The best set of an exercise on one day: the heaviest, and of those the longest. */
+export interface BestSet {
+  readonly date: string;
+  readonly week: number;
+  readonly exerciseId: string;
+  readonly rungId: string | undefined;
+  readonly loadKg: number | undefined;
+  readonly amount: number;
+  readonly counted: LogEntry['counted'];
+}
+
+/** Then and now: the first and the latest day of each place in the sessions, by its best set. */
+export function thenAndNow(
+  entries: readonly LogEntry[],
+): Map<string, { readonly then: BestSet; readonly now: BestSet }> {
+  const slots = new Map<string, LogEntry[]>();
+  for (const entry of entries) {
+    const own = slots.get(entry.slotId);
+    if (own) own.push(entry);
+    else slots.set(entry.slotId, [entry]);
+  }
+  const result = new Map<string, { then: BestSet; now: BestSet }>();
+  for (const [slotId, own] of slots) {
+    const dates = own.map(({ date }) => date).sort();
+    const then = bestOn(own, dates[0]);
+    const now = bestOn(own, dates.at(-1));
+    if (then && now) result.set(slotId, { then, now });
+  }
+  return result;
+}
+
+function bestOn(entries: readonly LogEntry[], date: string | undefined): BestSet | undefined {
+  const best = entries
+    .filter((entry) => entry.date === date)
+    .reduce<LogEntry | undefined>((found, entry) => {
+      if (!found) return entry;
+      const heavier = (entry.loadKg ?? 0) - (found.loadKg ?? 0);
+      return heavier > 0 || (heavier === 0 && entry.amount > found.amount) ? entry : found;
+    }, undefined);
+  if (!best) return undefined;
+  const { week, exerciseId, rungId, loadKg, amount, counted } = best;
+  return { date: best.date, week, exerciseId, rungId, loadKg, amount, counted };
+}

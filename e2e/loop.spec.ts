@@ -1,0 +1,217 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import ICAL from 'ical.js';
+import Papa from 'papaparse';
+import { boardWords, cell, expect, keptSets, test } from './coach';
+
+test.use({ week: 'fifth' });
+
+/** The demo's four weeks come a moment after the first screen. */
+async function openWithLog(page: Page, route: string): Promise<void> {
+  await page.goto('/log/history/bram');
+  await expect(page.getByText('Then and now')).toBeVisible();
+  await page.goto(route);
+}
+
+const logCell = (page: Page, person: string, slot: string) => page.getByTestId(`log-${person}-${slot}`);
+
+test('a class is filled in by keyboard, and put right keeps what stood', async ({ page }) => {
+  await openWithLog(page, '/log');
+  await logCell(page, 'bram', 'tue-squat').click();
+  let keys = 0;
+  const press = async (key: string) => {
+    keys += 1;
+    await page.keyboard.press(key);
+  };
+  const type = async (text: string) => {
+    keys += text.length;
+    await page.keyboard.type(text);
+  };
+  // Bram all as asked but his row; Odile, Tamsin, Anselm and Juno as asked; Wendel’s press-up hurts again.
+  await press('Enter');
+  await expect(logCell(page, 'bram', 'tue-squat')).toContainText('6 6 6');
+  await type('10 10 7 0 left');
+  await press('Enter');
+  await expect(logCell(page, 'bram', 'tue-row')).toContainText('10 10 7');
+  for (let row = 0; row < 5; row += 1) {
+    await press('a');
+    await expect(
+      page.getByRole('row', { name: new RegExp(['Bram', 'Odile', 'Tamsin', 'Anselm', 'Juno'][row]!) }),
+    ).toHaveClass(/whole/);
+  }
+  await press('ArrowRight');
+  await press('ArrowRight');
+  await type('8 5 hurt right shoulder 4');
+  await press('Enter');
+  await expect(logCell(page, 'wendel', 'tue-press')).toContainText('right shoulder hurt, 4 of 10');
+  await press('a');
+  await expect(page.getByText('6 of 6 written down')).toBeVisible();
+  // Thirty-six exercises: at two keys a second well under a minute; a class of eight by six is a third more.
+  expect(keys).toBeLessThan(80);
+
+  await logCell(page, 'bram', 'tue-row').click();
+  await page.keyboard.type('10 10 9');
+  await page.keyboard.press('Enter');
+  await logCell(page, 'bram', 'tue-row').click();
+  await expect(page.getByText('Set 3 stood at 7')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(logCell(page, 'bram', 'tue-row')).toContainText('10 10 7');
+
+  await logCell(page, 'juno', 'tue-squat').click();
+  await page.keyboard.type('ten');
+  await page.locator('#done-text').fill('ten');
+  await expect(page.getByRole('alert')).toContainText('“ten” says nothing of a set');
+});
+
+test('a tab that is killed during entry has lost no confirmed set', async ({ page, context }) => {
+  await openWithLog(page, '/log');
+  await logCell(page, 'odile', 'tue-squat').click();
+  await page.keyboard.press('a');
+  await expect(page.getByText('1 of 6 written down')).toBeVisible();
+  // No farewell: the page is gone between one key and the next.
+  await page.close({ runBeforeUnload: false });
+  const other = await context.newPage();
+  await other.goto('/log');
+  await expect(other.getByText('1 of 6 written down')).toBeVisible();
+  const sets = await keptSets(other);
+  expect(sets.filter(({ participantId, week }) => participantId === 'odile' && week === 5).length).toBe(15);
+});
+
+test('two tabs that enter at once both keep everything, even in the same visit', async ({
+  page,
+  context,
+}) => {
+  await openWithLog(page, '/log');
+  const other = await context.newPage();
+  await other.goto('/log');
+  await logCell(page, 'bram', 'tue-squat').click();
+  await logCell(other, 'bram', 'tue-row').click();
+  await Promise.all([page.keyboard.press('Enter'), other.keyboard.press('Enter')]);
+  for (const tab of [page, other]) {
+    await expect(logCell(tab, 'bram', 'tue-squat')).toContainText('6 6 6');
+    await expect(logCell(tab, 'bram', 'tue-row')).toContainText('10 10 10');
+  }
+  const sets = await keptSets(page);
+  expect(sets.filter(({ participantId, week }) => participantId === 'bram' && week === 5).length).toBe(6);
+});
+
+test('next week is agreed to by keys, and the board is then exactly that', async ({ page }) => {
+  await openWithLog(page, '/board');
+  await expect(page.getByRole('gridcell').first()).toBeVisible();
+  await page.goto('/log/next');
+  const first = page.getByTestId('proposal-wendel-tue-press-4');
+  await expect(first).toContainText('Right shoulder hurt, 5 of 10');
+  await page.keyboard.press('y');
+  await expect(first).toContainText('agreed');
+  // Tamsin’s sides: the coach makes it nine.
+  await expect(page.getByTestId('proposal-tamsin-tue-row-4')).toHaveClass(/on/);
+  await page.getByLabel('reps').fill('9');
+  await page.getByLabel('reps').blur();
+  await page.keyboard.press('y');
+  await expect(page.getByTestId('proposal-tamsin-tue-row-4')).toContainText('agreed');
+  await page.keyboard.press('n');
+  await expect(page.getByTestId('proposal-tamsin-tue-squat-4')).toContainText('same again');
+  await page.getByRole('button', { name: /Agree to all/ }).click();
+  await expect(page.getByText('0 to decide')).toBeVisible();
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'wendel', 'tue-press')).toContainText('palms together');
+  await expect(cell(page, 'tamsin', 'tue-row')).toContainText('3 × 9 each side');
+  await expect(cell(page, 'tamsin', 'tue-squat')).toContainText('3 × 17');
+  await expect(cell(page, 'bram', 'tue-squat')).toContainText('51');
+  const agreed = await boardWords(page);
+  await page.getByRole('link', { name: 'Log' }).click();
+  await page.getByRole('link', { name: 'next week' }).click();
+  await first.getByRole('button', { name: 'open again' }).click();
+  await page.getByRole('link', { name: 'Board' }).click();
+  expect(await boardWords(page)).not.toEqual(agreed);
+});
+
+test('past weeks of the board show what was done beside what was asked', async ({ page }) => {
+  await openWithLog(page, '/board');
+  await expect(cell(page, 'bram', 'tue-row')).toBeVisible();
+  await page.keyboard.press('[');
+  await expect(cell(page, 'bram', 'tue-row')).toContainText('did 10, 10, 8');
+  await page.keyboard.press('[');
+  await expect(cell(page, 'tamsin', 'tue-squat')).toContainText('not done');
+});
+
+test('a card is logged in one tap, and put right in a few words', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openWithLog(page, '/card/juno');
+  await page.getByRole('button', { name: 'Done as written' }).first().click();
+  await expect(page.getByTestId('card-done').first()).toContainText('14, 14, 14 with 18 kg');
+  await page.getByRole('button', { name: 'put it right' }).first().click();
+  await page.getByLabel('What was done').fill('14 14 12 1 left');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByTestId('card-done').first()).toContainText('14, 14, 12 with 18 kg, 1 left');
+});
+
+test('a program is moved on the calendar, says what comes too soon, and leaves as a calendar file', async ({
+  page,
+}) => {
+  await openWithLog(page, '/program');
+  await expect(page.getByText('this week')).toBeVisible();
+  await expect(page.getByText('No muscle is trained hard twice within 48 hours.')).toBeVisible();
+  await page.locator('#class-6-1').click();
+  await page.keyboard.press('Alt+ArrowLeft');
+  await page.keyboard.press('Alt+ArrowLeft');
+  await expect(page.getByTestId('day-7-3').getByRole('button')).toContainText('Friday, short and heavy');
+  await expect(page.getByTestId('day-5-5').getByRole('button')).toContainText('Friday, short and heavy');
+  await expect(page.getByText(/are 24 h apart/).first()).toBeVisible();
+  await page.getByLabel('Closed from').fill('2026-12-15');
+  await page.getByRole('button', { name: 'close', exact: true }).click();
+  const arriving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Calendar file' }).click();
+  const text = await readFile(await (await arriving).path(), 'utf8');
+  const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
+  const [demo] = (await (await page.request.get('/demo/boatyard.dray.json')).json()).programs as {
+    weeks: unknown[];
+  }[];
+  expect(events.length).toBeGreaterThanOrEqual(demo!.weeks.length * 2 - 1);
+  await expect(page.getByText('What to expect for Bram')).toBeVisible();
+  await expect(page.locator('.path tbody tr').first()).toContainText('Squat');
+});
+
+test('the log leaves as CSV and comes back, bad lines listed with their reasons', async ({ page }) => {
+  await openWithLog(page, '/log');
+  const arriving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'save the log as CSV' }).click();
+  const text = await readFile(await (await arriving).path(), 'utf8');
+  const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
+  expect(errors).toEqual([]);
+  const before = (await keptSets(page)).length;
+  expect(data.length).toBe(before);
+
+  const foreign = [
+    'Day,Who,Lift,Weight (lb),Reps',
+    '24/11/2026,Juno,Goblet squat,40,10',
+    '25/11/2026,Nobody,Plank,,5',
+  ].join('\n');
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: Buffer.from(foreign) });
+  await expect(page.getByTestId('log-mapping')).toContainText('2 lines');
+  await page.getByRole('button', { name: 'Look through it' }).click();
+  await expect(page.getByTestId('log-found')).toContainText('1 sets of 1 person');
+  await expect(page.getByTestId('log-found')).toContainText('line 3: There is nobody called “Nobody”');
+  expect((await keptSets(page)).length).toBe(before);
+  await page.getByRole('button', { name: 'Take in the good ones' }).click();
+  await expect(page.getByText('1 sets taken in.')).toBeVisible();
+  expect((await keptSets(page)).length).toBe(before + 1);
+});
+
+test('a history has then beside now, and every picture is a table too', async ({ page }) => {
+  await openWithLog(page, '/log/history/bram');
+  await expect(page.getByRole('row', { name: /A1 Squat/ })).toContainText('+3 kg');
+  for (const name of ['weekly sets', 'volume', 'holds', 'visits', 'effort', 'strength']) {
+    await page.getByRole('radio', { name, exact: true }).click();
+    await expect(page.locator('dray-chart canvas')).toBeVisible();
+    await page.getByLabel('as a table').check();
+    await expect(page.locator('.numbers tbody tr').first()).toBeVisible();
+    await page.getByLabel('as a table').uncheck();
+  }
+  await page.getByRole('link', { name: /Tamsin/ }).click();
+  await page.getByRole('radio', { name: 'left and right' }).click();
+  await page.getByLabel('as a table').check();
+  await expect(page.locator('.numbers')).toContainText('uneven');
+});
