@@ -10,5 +10,8 @@ const tsx = (file, ...args) =>
   1;
 
 const core = tsx('bench/main.ts');
-const paint = await serveFor(4393, (base) => tsx('bench/paint.ts', base, chromium));
-process.exit(core || paint);
+const pages = await serveFor(
+  4393,
+  (base) => tsx('bench/paint.ts', base, chromium) || tsx('bench/log.ts', base, chromium),
+);
+process.exit(core || pages);

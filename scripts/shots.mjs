@@ -15,8 +15,8 @@ const SHOTS = [
   { name: 'plan-typing', route: '/plan', act: typing },
   { name: 'plan-session', route: '/plan', act: wholeSession },
   { name: 'plan-text', route: '/plan', act: asText },
-  { name: 'board', route: '/board', act: (page) => week(page, 3, '#cell-3-1') },
-  { name: 'board-dark', route: '/board', scheme: 'dark', act: (page) => week(page, 2, '#cell-1-1') },
+  { name: 'board', route: '/board', act: (page) => week(page, 0, '#cell-3-1') },
+  { name: 'board-dark', route: '/board', scheme: 'dark', act: (page) => week(page, -1, '#cell-1-1') },
   { name: 'card', route: '/card/odile', size: { width: 800, height: 1100 } },
   { name: 'card-phone', route: '/card/anselm', size: PHONE },
   { name: 'kit', route: '/kit', act: (page) => kit(page, /Tamsin/, /one in both hands/) },
@@ -25,6 +25,10 @@ const SHOTS = [
   { name: 'people-profile', route: '/people/odile', size: { width: 1280, height: 1300 }, act: profile },
   { name: 'ladders', route: '/ladders', act: climb },
   { name: 'ladders-exercise', route: '/ladders', act: ownExercise },
+  { name: 'log', route: '/log', act: filling },
+  { name: 'log-next', route: '/log/next', act: logged },
+  { name: 'log-history', route: '/log/history/bram', act: logged },
+  { name: 'program', route: '/program', act: program },
   { name: 'settings', route: '/settings' },
 ];
 
@@ -55,9 +59,29 @@ async function ownExercise(page) {
   await page.getByRole('button', { name: 'write this exercise your way' }).click();
 }
 
-async function week(page, number, cell) {
+/** The demo's four weeks come a moment after the first screen. */
+async function logged(page) {
+  await page.waitForTimeout(3200);
+}
+
+async function week(page, steps, cell) {
+  await logged(page);
   await page.locator(cell).click();
-  for (let at = 1; at < number; at += 1) await page.keyboard.press(']');
+  for (let at = 0; at < Math.abs(steps); at += 1) await page.keyboard.press(steps < 0 ? '[' : ']');
+}
+
+async function filling(page) {
+  await logged(page);
+  await page.locator('#log-0-0').click();
+  await page.keyboard.press('a');
+  await page.keyboard.press('a');
+  await page.waitForTimeout(300);
+  await page.keyboard.type('17 17 15 1 left');
+}
+
+async function program(page) {
+  await logged(page);
+  await page.locator('#class-5-1').click();
 }
 
 async function kit(page, name, hold) {

@@ -14,7 +14,9 @@ import {
   type LogMapping,
   type LogPreview,
 } from '@dray/core/late';
+import { logIndex, type DrayDocument } from '@dray/core';
 import { DocumentStore } from '../state/document-store';
+import { ViewStore } from '../state/view-store';
 import { LOG_CSV, type LogCsvFound, type LogCsvTalk } from '../workers/log-csv';
 
 const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day first', 'month first'];
@@ -139,6 +141,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
 })
 export class LogFiles {
   private readonly documents = inject(DocumentStore);
+  private readonly view = inject(ViewStore);
   private readonly open = inject(LOG_CSV);
   private readonly page = inject(DOCUMENT);
   private talk: LogCsvTalk | undefined;
@@ -201,10 +204,28 @@ export class LogFiles {
     await this.documents.settled();
     await this.during('Taking it in …', async (talk) => {
       const { kept } = await talk.ask({ kind: 'keep' }, (share) => this.share.set(share));
-      await this.documents.readLogAgain();
+      await this.documents.readLogAgain((document) => this.workOut(document));
       this.leave();
       this.done.set(`${kept} sets taken in.`);
     });
+  }
+
+  /** Person by person, with room in between for the page: everybody's strength rests on what has come in. */
+  private async workOut(document: DrayDocument): Promise<void> {
+    const session = this.view.session();
+    if (!session) return;
+    const rest = () => new Promise((resolve) => setTimeout(resolve));
+    logIndex(document.log);
+    for (const { id } of document.participants) {
+      await rest();
+      this.view.resolver.card(document, {
+        participantId: id,
+        sessionId: session.id,
+        week: this.view.week(),
+        unit: this.view.unit(),
+      });
+    }
+    await rest();
   }
 
   protected async write(): Promise<void> {

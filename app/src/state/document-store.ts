@@ -186,12 +186,21 @@ export const DocumentStore = signalStore(
         return store.queue.last;
       },
 
-      /** Reads the log anew, after something beside this store has written to it. */
-      async readLogAgain(): Promise<void> {
+      /**
+       * Reads the log anew, after something beside this store has written to it.
+       *
+       * @param ready is given the document before it is shown, to work out in pieces what the screen would do at once
+       */
+      async readLogAgain(
+        ready: (document: DrayDocument) => Promise<void> = async () => undefined,
+      ): Promise<void> {
         await store.queue.last;
         const read = await store.repository.read();
+        const before = store.document();
+        if (!read || !before) return;
+        await ready({ ...before, log: read.log });
         const now = store.document();
-        if (read && now) patchState(store, { document: { ...now, log: read.log } });
+        if (now) patchState(store, { document: { ...now, log: read.log } });
       },
 
       /** Ends a run of edits that would be one step of undo. */

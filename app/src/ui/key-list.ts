@@ -6,6 +6,7 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
     where: 'Everywhere',
     keys: [
       ['1 2 3', 'plan, board, card'],
+      ['5 6', 'log, program'],
       ['7 8 9', 'people, kit, ladders'],
       ['Ctrl Z, Ctrl Y', 'undo, redo'],
       ['?', 'this list'],
@@ -43,6 +44,33 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
       ['w', 'warm-up and cool-down'],
       ['Enter', 'set the cell by hand'],
       ['Esc', 'back to the cell'],
+    ],
+  },
+  {
+    where: 'Log',
+    keys: [
+      ['Enter', 'done as asked'],
+      ['a', 'the rest of the row as asked'],
+      ['0 … 9', 'type what was done: 10 10 8 @12.5 2 left'],
+      ['Delete', 'take it out'],
+      ['[ ]', 'the week before, the week after'],
+    ],
+  },
+  {
+    where: 'Next week',
+    keys: [
+      ['↑ ↓', 'through the proposals'],
+      ['y', 'agree'],
+      ['r', 'rather: what the scheme would do'],
+      ['n', 'the same again'],
+      ['o', 'open it again'],
+    ],
+  },
+  {
+    where: 'Program',
+    keys: [
+      ['Alt ← →', 'the class a day earlier, later'],
+      ['Delete', 'take the class out'],
     ],
   },
 ];

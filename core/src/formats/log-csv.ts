@@ -119,18 +119,32 @@ export interface LogPreview {
 
 type Line = Readonly<Record<string, string>>;
 
-function linesOf(text: string): { readonly headings: string[]; readonly lines: readonly Line[] } {
-  const { data, meta } = Papa.parse<Line>(text.replace(/^\uFEFF/, ''), {
+/** Line by line, so that a file of a million of them does not stand in memory twice; the headings come back. */
+function eachLine(text: string, take: (line: Line, at: number) => void): string[] {
+  let at = 0;
+  let headings: string[] = [];
+  Papa.parse<Line>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (heading) => heading.trim(),
+    step: ({ data, meta }) => {
+      headings = meta.fields ?? headings;
+      take(data, at);
+      at += 1;
+    },
   });
-  return { headings: meta.fields ?? [], lines: data };
+  return headings.length > 0 ? headings : headingsOf(text);
+}
+
+/** Of a file with nothing under them. */
+function headingsOf(text: string): string[] {
+  const [first = []] = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { preview: 1 }).data;
+  return first.map((heading) => heading.trim()).filter(Boolean);
 }
 
 /** Looks at a file's headings and dates and says what they seem to mean, for the coach to put right. */
 export function previewLogCsv(text: string): LogPreview {
-  const { headings, lines } = linesOf(text);
+  const headings = headingsOf(text);
   const mapping: LogMapping = {};
   for (const field of LOG_FIELD_NAMES) {
     const taken = new Set(Object.values(mapping));
@@ -138,8 +152,13 @@ export function previewLogCsv(text: string): LogPreview {
     const heading = headings.find((own) => !taken.has(own) && known.includes(plain(own)));
     if (heading !== undefined) mapping[field] = heading;
   }
-  const dates = lines.map((line) => cellOf(line, mapping.date));
-  return { headings, mapping, ...dateOrderOf(dates), lines: lines.length };
+  const dates = new Set<string>();
+  let lines = 0;
+  eachLine(text, (line) => {
+    lines += 1;
+    dates.add(cellOf(line, mapping.date));
+  });
+  return { headings, mapping, ...dateOrderOf([...dates]), lines };
 }
 
 /** "Weight (lb)" → "weight": what stands in brackets is a unit. */
@@ -185,7 +204,6 @@ const PROGRESS_EVERY = 5000;
  * but the set's number, which counts on within a day, a person and an exercise.
  */
 export function logFromCsv(text: string, options: LogCsvOptions): LogRead {
-  const { lines } = linesOf(text);
   const missing = LOG_FIELD_NAMES.filter((field) => LOG_FIELDS[field].needed && !options.mapping[field]);
   if (missing.length > 0) {
     const words = missing.map((field) => LOG_FIELDS[field].words).join('” and “');
@@ -197,11 +215,14 @@ export function logFromCsv(text: string, options: LogCsvOptions): LogRead {
   const reader = new LineReader(options);
   const entries: LogEntry[] = [];
   const problems: LogProblem[] = [];
-  lines.forEach((line, at) => {
+  const about = text.length;
+  let done = 0;
+  eachLine(text, (line, at) => {
     const read = reader.read(line);
     if (typeof read === 'string') problems.push({ line: at + 2, sentence: read });
     else entries.push(read);
-    if (at % PROGRESS_EVERY === PROGRESS_EVERY - 1) options.onProgress?.((at + 1) / lines.length);
+    for (const cell of Object.values(line)) done += cell.length + 1;
+    if (at % PROGRESS_EVERY === PROGRESS_EVERY - 1) options.onProgress?.(Math.min(1, done / about));
   });
   return { entries, problems };
 }
