@@ -78,14 +78,14 @@ async function untilSeen(page: Page, link: string, seen: string): Promise<number
 const today = new Date().toISOString().slice(0, 10);
 const start = addDays(today, -WEEKS * 7);
 const large = largeClass(PEOPLE, SLOTS);
-const document: DrayDocument = {
+const fiveYears: DrayDocument = {
   ...large,
   programs: large.programs.map((program) => ({ ...program, startDate: start })),
 };
 
 const folder = mkdtempSync(path.join(tmpdir(), 'dray-bench-'));
 const file = path.join(folder, 'log.csv');
-writeFileSync(file, csvOf(document, start));
+writeFileSync(file, csvOf(fiveYears, start));
 
 const browser = await chromium.launch({ executablePath, args: flags });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -94,7 +94,7 @@ await page.goto(`${base}/settings`);
 await page.locator('input[type=file]').setInputFiles({
   name: 'bench.dray.json',
   mimeType: 'application/json',
-  buffer: Buffer.from(serializeDocument(document)),
+  buffer: Buffer.from(serializeDocument(fiveYears)),
 });
 await page.getByRole('button', { name: 'Take it in' }).click();
 await page.getByRole('status').filter({ hasText: 'Taken in' }).waitFor();

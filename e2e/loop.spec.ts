@@ -158,6 +158,14 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
   await expect(page.getByTestId('day-7-3').getByRole('button')).toContainText('Friday, short and heavy');
   await expect(page.getByTestId('day-5-5').getByRole('button')).toContainText('Friday, short and heavy');
   await expect(page.getByText(/are 24 h apart/).first()).toBeVisible();
+  // By mouse it goes to another day of its own week.
+  const from = (await page.locator('#class-8-0').boundingBox())!;
+  const to = (await page.getByTestId('day-8-6').boundingBox())!;
+  await page.mouse.move(from.x + 20, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 20, to.y + 20, { steps: 8 });
+  await page.mouse.up();
+  await expect(page.getByTestId('day-8-6').getByRole('button')).toContainText('Tuesday, whole body');
   await page.getByLabel('Closed from').fill('2026-12-15');
   await page.getByRole('button', { name: 'close', exact: true }).click();
   const arriving = page.waitForEvent('download');

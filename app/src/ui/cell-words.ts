@@ -30,7 +30,7 @@ function one({ work, planned }: Pick<ReadyCell, 'work' | 'planned'>): string {
 export function tempoWords({ work, planned }: ReadyCell): string {
   return [
     work.tempo && `tempo ${tempoText(work.tempo)}`,
-    planned.range && RANGE_WORDS[planned.range],
+    work.range && RANGE_WORDS[work.range],
     planned.one !== undefined && `one = ${planned.one}`,
     planned.setPattern?.kind === 'dropOnForm' && setPatternText(planned.setPattern),
     planned.activeRest !== undefined && `rest with ${planned.activeRest}`,

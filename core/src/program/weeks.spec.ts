@@ -7,7 +7,8 @@ import type { DrayDocument, Implement, LogEntry, Program, Scheme, Slot } from '.
 import { wavePercent } from '../progress';
 import { USUAL_SCHEMES } from '../progress/scheme-words';
 import type { ReadyCell } from '../resolve';
-import { loadForReps } from '../strength';
+import { restAtStep } from '../resolve';
+import { loadForReps, repsAfter, repsWorth } from '../strength';
 import { addDays, weekdayOf } from '../units';
 import { copyOfProgram, moveDay, withHoliday, withWeeks } from './edit-program';
 import { classDays, createResolver, dateIn, fallsOut, resolveBoard, slotsToWait, weekOn } from './index';
@@ -339,5 +340,35 @@ describe('projectProgram', () => {
     expect(path?.ceiling?.kg).toBe(heaviest);
     expect(path?.ceiling?.then.join()).toContain('slower');
     expect(path?.ceiling?.need?.participantId).toBe('someone');
+  });
+});
+
+describe('a kit that ends', () => {
+  it('goes on by reps, then slower, a longer pause, a quarter more range, and less rest (common practice)', () => {
+    const few = [...byHalves.slice(8, 11), ...everyProp()];
+    const cells = train(
+      oneSlot('squat', reps(3, 10), USUAL_SCHEMES.repsThenLoad, steady, few),
+      12,
+      asPlanned,
+    ).cells;
+    const ready = cells.flatMap((cell) => (cell.status === 'ready' ? cell : []));
+    const heaviest = ready.filter(({ load }) => load?.kg === 10);
+    const steps = heaviest.map(({ work }) => work.bridge ?? -1);
+    expect(steps).toEqual([...steps].sort((a, b) => a - b));
+    expect(steps.at(-1)).toBeGreaterThanOrEqual(2);
+    const last = heaviest.at(-1)!;
+    expect(last.work.tempo).toEqual({ down: 3, pause: 2, up: 1 });
+    expect(last.work.range).toBe('quarterAdded');
+    expect(last.marks[0]?.words).toContain('heaviest here');
+    expect(restAtStep(3, 60)).toBe(45);
+    expect(restAtStep(3, 10)).toBe(10);
+    expect(restAtStep(0, 60)).toBe(60);
+  });
+
+  it('predicts the reps after a jump from the load chart, the inverse of what a bridge is worth', () => {
+    // Source: Haff & Triplett, training load chart: 12 repetitions at 67 %, 10 at 75 %.
+    const next = (10 * 75) / 67;
+    expect(repsAfter(10, next, 10, 2)).toBe(8);
+    expect(repsWorth(10, next, 8, 2)).toBeCloseTo(10, 9);
   });
 });

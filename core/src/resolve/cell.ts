@@ -1,4 +1,4 @@
-import type { Hold, Override, Prescription, Tempo, Tier } from '../model';
+import type { Hold, Override, Prescription, Range, Tempo, Tier } from '../model';
 import type { CautionSubject } from '../caution';
 import type { Recipe } from '../kit';
 import type { Version } from '../ladder';
@@ -44,6 +44,9 @@ export interface CellWork {
   /** Repetitions left undone that the load was chosen for. */
   readonly reserve?: number | undefined;
   readonly tempo?: Tempo | undefined;
+  readonly range?: Range | undefined;
+  /** How far the load is made up for by other means, from 0; see `BRIDGE_STEPS`. */
+  readonly bridge?: number | undefined;
   readonly restSeconds: number;
 }
 

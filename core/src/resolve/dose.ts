@@ -1,4 +1,4 @@
-import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot, type Tempo } from '../model';
+import { DEFAULT_CAP_PERCENT, type KnownSet, type Override, type Slot } from '../model';
 import { applyCautions, cautionSubjects } from '../caution';
 import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
 import { gateWords } from '../ladder';
@@ -6,7 +6,15 @@ import { byTheClock } from '../plan';
 import { movedKg, percentOfMax, repsAfter, repsWorth, type StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
 import type { Ask } from './ask';
-import { bridgeTo, BRIDGE_HOLD_SECONDS, BRIDGE_TEMPO, MOST_BRIDGE_REPS, MOST_REPS_A_WEEK } from './bridge';
+import {
+  BRIDGE_HOLD_SECONDS,
+  BRIDGE_STEPS,
+  bridgeStepAfter,
+  bridgeTo,
+  MOST_BRIDGE_REPS,
+  MOST_REPS_A_WEEK,
+  restAtStep,
+} from './bridge';
 import { eachSet } from './each-set';
 import type { Cell, CellLoad, CellWork, Change, Mark, ReadyCell, TraceStep } from './cell';
 import type { DoseContext } from './context';
@@ -24,7 +32,8 @@ interface Dose {
   readonly amount: number;
   readonly load?: AttainableLoad | undefined;
   readonly wantedKg?: number | undefined;
-  readonly tempo?: Tempo | undefined;
+  /** Of `BRIDGE_STEPS`, where reps alone do not make up for a load. */
+  readonly bridge?: number | undefined;
 }
 
 type Held = NonNullable<Placement['held']>;
@@ -79,14 +88,17 @@ class Dosing {
     const dose = held ? this.loaded(held, last?.ask, last?.cell) : this.unloaded(last?.ask, last?.cell);
     const { stopped } = ask?.kind === 'amount' ? ask : {};
     if (stopped !== undefined) this.marks.push({ kind: 'caution', words: `stopped: ${stopped}` });
+    const step = dose.bridge === undefined ? undefined : BRIDGE_STEPS[dose.bridge];
     const work: CellWork = {
       sets: setsAsked(last?.ask ?? context.opening) ?? placement.prescription.sets,
       amount: dose.amount,
       kind: this.workKind(),
       perSide: this.perSide(),
       reserve: held?.wanted.reserve,
-      tempo: dose.tempo ?? placement.prescription.tempo,
-      restSeconds: placement.prescription.restSeconds ?? context.restSeconds,
+      tempo: step?.tempo ?? placement.prescription.tempo,
+      range: step?.range ?? placement.prescription.range,
+      bridge: dose.bridge,
+      restSeconds: restAtStep(dose.bridge, placement.prescription.restSeconds ?? context.restSeconds),
     };
     const load = dose.load && this.cellLoad(dose.load);
     const written = this.byHand({ work, load }, override);
@@ -130,7 +142,7 @@ class Dosing {
       case 'harder':
         return this.sameLoad(held, lastKg, lastCell.work.amount, lastCell);
       case 'load':
-        return this.towards(held, lastKg, lastCell.work.amount, ask);
+        return this.towards(held, lastKg, lastCell, ask);
     }
   }
 
@@ -193,8 +205,8 @@ class Dosing {
     const load = pickLoad(held.loads, lastKg, 'notAbove');
     const amount = Math.min(lastCell.work.amount + ask.stepAmount, MOST_BRIDGE_REPS);
     const full = lastCell.work.amount >= MOST_BRIDGE_REPS;
-    const tempo = full ? BRIDGE_TEMPO : undefined;
-    const slower = full ? ', three counts down' : '';
+    const bridge = full ? bridgeStepAfter(lastCell.work.bridge) : undefined;
+    const slower = bridge === undefined ? '' : `, ${BRIDGE_STEPS[bridge]?.words}`;
     if (!next) {
       this.say(
         'attainable',
@@ -202,7 +214,7 @@ class Dosing {
         'bridge',
       );
       this.marks.push({ kind: 'bridge', words: `heaviest here${slower}`, kitEnds: true });
-      return { amount, load, wantedKg: lastKg, tempo };
+      return { amount, load, wantedKg: lastKg, bridge };
     }
     const worth = Math.min(
       Math.ceil(repsWorth(lastKg, next.kg, ask.amountAfter, held.wanted.reserve) - 1e-9),
@@ -217,7 +229,12 @@ class Dosing {
         'bridge',
       );
       this.marks.push({ kind: 'bridge', words: `ready to try ${this.kg(next.kg)} by hand` });
-      return { amount: lastCell.work.amount, load, wantedKg: lastKg, tempo: BRIDGE_TEMPO };
+      return {
+        amount: lastCell.work.amount,
+        load,
+        wantedKg: lastKg,
+        bridge: bridgeStepAfter(lastCell.work.bridge),
+      };
     }
     const reps = Math.min(amount, worth);
     this.say(
@@ -240,7 +257,12 @@ class Dosing {
     return { amount: this.limited(ask.amount), load, wantedKg: ask.mostKg };
   }
 
-  private towards(held: Held, lastKg: number, lastAmount: number, ask: Extract<Ask, { kind: 'load' }>): Dose {
+  private towards(
+    held: Held,
+    lastKg: number,
+    lastCell: ReadyCell,
+    ask: Extract<Ask, { kind: 'load' }>,
+  ): Dose {
     if (ask.capFromKg !== undefined) {
       const mostKg = ask.capFromKg * (1 + ask.capPercent / 100);
       return this.onWave(held.loads, ask.wantedKg, Math.min(ask.wantedKg * NEAR_ENOUGH, mostKg), ask.amount);
@@ -249,7 +271,7 @@ class Dosing {
     const most = Math.max(lastKg, Math.min(ask.wantedKg * NEAR_ENOUGH, capKg));
     const load = nearestUpTo(held.loads, Math.max(lastKg, ask.wantedKg), most);
     if (!load) return { amount: ask.amount };
-    return this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, lastAmount);
+    return this.bridged(held, load, ask.wantedKg, ask.amount, ask.capPercent, lastCell);
   }
 
   /** A load that falls short of the wanted one is bridged where the next is too far, or there is none. */
@@ -259,8 +281,9 @@ class Dosing {
     wantedKg: number,
     reps: number,
     capPercent: number,
-    lastAmount?: number,
+    lastCell?: ReadyCell,
   ): Dose {
+    const lastAmount = lastCell?.work.amount;
     const { wanted, loads } = held;
     const words = `${this.kg(load.kg)}: ${recipeWords(load.recipe)}`;
     const next = pickLoad(loads, load.kg, 'nextUp');
@@ -287,20 +310,22 @@ class Dosing {
       return { amount: longer, load, wantedKg };
     }
     const mostReps = lastAmount === undefined ? Infinity : Math.max(reps, lastAmount + MOST_REPS_A_WEEK);
-    const full = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
-    const bridge = full.reps > mostReps ? { reps: mostReps } : full;
-    const slower = bridge.tempo ? ', three counts down' : '';
-    if (bridge.reps === reps && !bridge.tempo) {
+    const worth = bridgeTo(load.kg, wantedKg, reps, wanted.reserve);
+    const amount = Math.min(worth.reps, mostReps);
+    // Reps first, as many as go; then something else a week.
+    const bridge = worth.full && amount === worth.reps ? bridgeStepAfter(lastCell?.work.bridge) : undefined;
+    const slower = bridge === undefined ? '' : `, ${BRIDGE_STEPS[bridge]?.words}`;
+    if (amount === reps && bridge === undefined) {
       this.say('attainable', () => `Nearest from the kit: ${words}; ${why}.`);
       return { amount: reps, load, wantedKg };
     }
-    const after = next && repsAfter(load.kg, next.kg, bridge.reps, wanted.reserve);
+    const after = next && repsAfter(load.kg, next.kg, amount, wanted.reserve);
     this.say(
       'attainable',
       () =>
-        bridge.tempo
-          ? `${words}; ${why}. ${bridge.reps} reps${slower} are as far as it goes${next ? `: try ${this.kg(next.kg)} by hand, for ${after}` : ''}.`
-          : `${words}; ${why}. Bridge: ${bridge.reps} reps are worth the missing ${this.kg(wantedKg - load.kg)}.`,
+        bridge === undefined
+          ? `${words}; ${why}. Bridge: ${amount} reps are worth the missing ${this.kg(wantedKg - load.kg)}.`
+          : `${words}; ${why}. ${amount} reps${slower} are as far as it goes${next ? `: try ${this.kg(next.kg)} by hand, for ${after}` : ''}.`,
       'bridge',
     );
     this.marks.push({
@@ -308,7 +333,7 @@ class Dosing {
       words: next ? `next is ${this.kg(next.kg)}: more reps${slower}` : `heaviest here: more reps${slower}`,
       kitEnds: !next,
     });
-    return { amount: bridge.reps, load, wantedKg, tempo: bridge.tempo };
+    return { amount, load, wantedKg, bridge };
   }
 
   // Step 4 and 5 without a load.

@@ -75,7 +75,7 @@ describe('resolve', () => {
     // end (65 % at 15, on along Epley) reaches at (97.5 / 60 − 1) × 30 = 18.75 reps, two of them left undone.
     expect(repsWorth(15, 20, 6, 2)).toBeCloseTo(16.75, 10);
     expect(bridgeTo(10, 20, 10, 2)).toEqual(jasmine.objectContaining({ reps: MOST_BRIDGE_REPS }));
-    expect(bridgeTo(10, 20, 10, 2).tempo).toEqual({ down: 3, pause: 1, up: 1 });
+    expect(bridgeTo(10, 20, 10, 2)).toEqual({ reps: 20, full: true });
     expect(bridgeTo(19.9, 20, 10, 2).reps).toBe(10);
   });
 

@@ -1,11 +1,11 @@
-import type { Condition, DrayDocument, Participant, Program } from '../model';
+import type { Condition, DrayDocument, Participant } from '../model';
 import { CAUTION_RULES } from '../caution';
 import { chooseRung, type Version } from '../ladder';
 import { gateStatus } from '../ladder/gate-status';
 import { catalogOf } from '../library';
 import { createResolver, logIndex, personFacts, programOf, weeksOf, type Resolver } from '../program';
 import { evidenceFor, harderVersion, nextRung, STOPPING_PAIN, type Evidence } from '../progress';
-import type { Cell, ReadyCell } from '../resolve';
+import type { ReadyCell } from '../resolve';
 import { lighterWeekFor } from './lighter-week';
 import { conditionForPlace } from './pain-place';
 import { plateauOf } from './plateau';
@@ -63,7 +63,7 @@ export function reviewLog(
         log,
         evidence: evidenceFor(cell, index.ofCell(participantId, slot.id), came),
         alternatives: () => resolver.alternatives(document, cell, { sessionId, week, unit }),
-        tryRung: (rungId) => tried(document, card.participant, slot.id, rungId, query, program),
+        tryRung: (rungId) => tried(document, card.participant, slot.id, rungId, query),
       },
     ];
   });
@@ -121,10 +121,15 @@ function hurt(review: SlotReview): Proposal | undefined {
   const condition = conditionForPlace(place);
   const spared =
     condition &&
-    resolvedFor(review, {
-      ...participant,
-      cautions: [...participant.cautions.filter((own) => own.condition !== condition), { condition }],
-    });
+    firstCell(
+      review.document,
+      {
+        ...participant,
+        cautions: [...participant.cautions.filter((own) => own.condition !== condition), { condition }],
+      },
+      review.slot.id,
+      review.query.sessionId,
+    );
   const lower = rungBelow(review);
   const instead =
     spared && spared.version.name !== cell.version.name ? spared : lower ? review.tryRung(lower) : undefined;
@@ -204,18 +209,25 @@ function ladderOpens(review: SlotReview): Proposal | undefined {
   const ladder = catalog.ladders.get(slot.source.ladderId);
   const before = ladder && chooseRung(participant, ladder, catalog.ladders);
   if (!ladder || !before?.waiting) return undefined;
-  const rungs = { ...participant.rungs };
-  for (const { participantId, rungId, fromWeek, reviewOfWeek } of document.overrides) {
-    if (participantId !== participant.id || rungId === undefined || reviewOfWeek === undefined) continue;
-    const ladderId = catalog.versionByRung.get(rungId)?.ladderId;
-    if (ladderId !== undefined && fromWeek <= query.week + 1) rungs[ladderId] = rungId;
-  }
+  const rungs = rungsReached(document, participant, query.week + 1);
   const after = chooseRung({ ...participant, rungs }, ladder, catalog.ladders);
   if (!after || after.rung.id === before.rung.id) return undefined;
   const open = review.tryRung(after.rung.id);
   if (!open || open.version.name === cell.version.name) return undefined;
   const reason = `What “${open.version.name}” waited for was reached.`;
   return proposal(review, 'prerequisite', reason, pinOfVersion(open.version), open, true);
+}
+
+/** Where a person stands on each ladder by a week: on their profile, and where reviews have brought them since. */
+function rungsReached(document: DrayDocument, participant: Participant, week: number): Participant['rungs'] {
+  const catalog = catalogOf(document);
+  const rungs = { ...participant.rungs };
+  for (const { participantId, rungId, fromWeek, reviewOfWeek } of document.overrides) {
+    if (participantId !== participant.id || rungId === undefined || reviewOfWeek === undefined) continue;
+    const ladderId = catalog.versionByRung.get(rungId)?.ladderId;
+    if (ladderId !== undefined && fromWeek <= week) rungs[ladderId] = rungId;
+  }
+  return rungs;
 }
 
 function stuck(review: SlotReview): Proposal | undefined {
@@ -278,47 +290,32 @@ function kindOf(cell: ReadyCell, next: ReadyCell, evidence: Evidence): ProposalK
   return kg > 1e-6 || more > 0 || sets > 0 ? 'progress' : 'hold';
 }
 
-/** What the person would do next week on another rung, if kit and cautions let them. */
+/** What the person would begin with on another rung, if kit and cautions let them. */
 function tried(
   document: DrayDocument,
   participant: Participant,
   slotId: string,
   rungId: string,
   { sessionId, week }: ReviewQuery,
-  program: Program | undefined,
 ): ReadyCell | undefined {
-  const catalog = catalogOf(document);
-  const version = catalog.versionByRung.get(rungId);
+  const version = catalogOf(document).versionByRung.get(rungId);
   if (!version?.ladderId) return undefined;
-  const there: Participant = { ...participant, rungs: { ...participant.rungs, [version.ladderId]: rungId } };
-  const cell = plainCell(
-    document,
-    there,
-    slotId,
-    sessionId,
-    Math.min(week + 1, program?.weeks.length ?? week + 1),
-  );
-  return cell?.status === 'ready' && cell.version.rung?.id === rungId ? cell : undefined;
+  const rungs = { ...rungsReached(document, participant, week + 1), [version.ladderId]: rungId };
+  const cell = firstCell(document, { ...participant, rungs }, slotId, sessionId);
+  return cell?.version.rung?.id === rungId ? cell : undefined;
 }
 
-function resolvedFor({ document, slot, query }: SlotReview, participant: Participant): ReadyCell | undefined {
-  const cell = plainCell(document, participant, slot.id, query.sessionId, query.week);
-  return cell?.status === 'ready' ? cell : undefined;
-}
-
-/** One slot for a person as they might be, with nothing set by hand and as the first week has it. */
-function plainCell(
+/** One slot as a person would begin with it, were they another; nothing set by hand. */
+function firstCell(
   document: DrayDocument,
   participant: Participant,
   slotId: string,
   sessionId: string,
-  week: number,
-): Cell | undefined {
+): ReadyCell | undefined {
   const alone: DrayDocument = {
     ...document,
     participants: [participant],
     overrides: [],
-    log: document.log,
     sessions: document.sessions
       .filter(({ id }) => id === sessionId)
       .map((session) => ({
@@ -329,12 +326,9 @@ function plainCell(
         })),
       })),
   };
-  const card = createResolver().card(alone, {
-    participantId: participant.id,
-    sessionId,
-    week: Math.min(week, 1),
-  });
-  return card.cells[0];
+  const card = createResolver().card(alone, { participantId: participant.id, sessionId, week: 1 });
+  const [cell] = card.cells;
+  return cell?.status === 'ready' ? cell : undefined;
 }
 
 function rungBelow({ cell, catalog }: SlotReview): string | undefined {

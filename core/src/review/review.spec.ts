@@ -1,6 +1,6 @@
 import { boatyard } from '@dray/demo';
 import { boatyardInWeekFive } from '@dray/demo/week-five';
-import { aParticipant, everyProp, pairs, reps } from '../../testing/people';
+import { aParticipant, aSlot, everyProp, pairs, reps } from '../../testing/people';
 import { asAsked, oneSlot, train, type DoneSet } from '../../testing/weeks';
 import type { DrayDocument, LogEntry, Participant, Scheme } from '../model';
 import { createResolver, resolveBoard } from '../program';
@@ -113,6 +113,40 @@ describe('reviewLog', () => {
     const up = board('agreed') as ReadyCell;
     expect(up.version.rung?.id).toBe(gate!.pin.rungId!);
     expect((board('rather') as ReadyCell).work.amount).toBe(gate!.rather!.pin.amount!);
+  });
+
+  it('opens a ladder whose rung waited for another, once that was agreed to', () => {
+    const plan = reps(3, 8);
+    const slots = ['squat', 'one-leg-squat'].map((ladder) => aSlot(ladder, plan));
+    const start = oneSlot('squat', plan, USUAL_SCHEMES.repsThenLoad, aParticipant(), things);
+    const document: DrayDocument = {
+      ...start,
+      participants: [
+        { ...start.participants[0]!, rungs: { squat: 'squat-seat', 'one-leg-squat': 'one-leg-sit-high' } },
+      ],
+      sessions: [{ ...start.sessions[0]!, blocks: [{ id: 'b', kind: 'straight', restSeconds: 60, slots }] }],
+    };
+    const query = { sessionId: 's', week: 1 };
+    const card = createResolver().card(document, { participantId: 'someone', ...query });
+    const log = card.cells.flatMap((cell) =>
+      cell.status === 'ready' ? [1, 2, 3].map((set) => asAsked(cell, set)) : [],
+    );
+    const kinds = (own: DrayDocument) => reviewLog(own, 'someone', query).map(({ kind }) => kind);
+    expect(kinds({ ...document, log })).not.toContain('prerequisite');
+    const agreed = {
+      id: 'o',
+      participantId: 'someone',
+      slotId: 'slot-squat',
+      fromWeek: 2,
+      rungId: 'squat-free',
+      reason: 'gate',
+      reviewOfWeek: 1,
+    };
+    const open = reviewLog({ ...document, log, overrides: [agreed] }, 'someone', query).find(
+      ({ slotId }) => slotId === 'slot-one-leg-squat',
+    );
+    expect(open?.kind).toBe('prerequisite');
+    expect(open?.pin.rungId).toBe('one-leg-sit-high');
   });
 
   it('sees a plateau only where nothing was gained beyond what the maximum is known to', () => {
