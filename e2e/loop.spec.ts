@@ -9,7 +9,7 @@ test.use({ week: 'fifth' });
 /** The demo's four weeks come a moment after the first screen. */
 async function openWithLog(page: Page, route: string): Promise<void> {
   await page.goto('/log/history/bram');
-  await expect(page.getByText('Then and now')).toBeVisible();
+  await expect(page.getByText('Then and now')).toBeVisible({ timeout: 20_000 });
   await page.goto(route);
 }
 

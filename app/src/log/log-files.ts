@@ -17,6 +17,7 @@ import {
 import { logIndex, type DrayDocument } from '@dray/core';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { download } from '../ui/download';
 import { LOG_CSV, type LogCsvFound, type LogCsvTalk } from '../workers/log-csv';
 
 const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day first', 'month first'];
@@ -234,12 +235,7 @@ export class LogFiles {
     await this.documents.settled();
     this.talk ??= this.open();
     await this.during('Writing …', async (talk) => {
-      const blob = await talk.ask({ kind: 'write', ...about });
-      const link = this.page.createElement('a');
-      link.href = URL.createObjectURL(blob);
-      link.download = 'log.csv';
-      link.click();
-      URL.revokeObjectURL(link.href);
+      download(this.page, 'log.csv', await talk.ask({ kind: 'write', ...about }));
     });
   }
 

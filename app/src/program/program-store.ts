@@ -266,7 +266,7 @@ export const ProgramStore = signalStore(
         if (/^\d{4}-\d\d-\d\d$/.test(startDate))
           edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
       },
-      at6(time: string): void {
+      setTime(time: string): void {
         edit('time of day', ({ startTime: _, ...program }) =>
           time ? { ...program, startTime: time } : program,
         );

@@ -1,5 +1,13 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
-import { problemFrom, schemeSchema, versionForTier, type Scheme, type Slot } from '@dray/core';
+import {
+  experienceSchema,
+  problemFrom,
+  schemeSchema,
+  versionForTier,
+  type Experience,
+  type Scheme,
+  type Slot,
+} from '@dray/core';
 import { SCHEME_NUMBERS, SCHEME_WORDS, USUAL_SCHEMES, usualScheme, WAVE_WORDS } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 
@@ -120,13 +128,24 @@ export class SchemeChoice {
     }));
   });
 
+  /** How long most of the class have lifted. */
+  private readonly experience = computed(() => {
+    const known = (this.view.documents.document()?.participants ?? []).flatMap((own) => own.experience ?? []);
+    const count = (one: Experience) => known.filter((own) => own === one).length;
+    return experienceSchema.options.reduce((most, own) => (count(own) > count(most) ? own : most));
+  });
+
   /** What is usual for the slot's exercise and most of the class, where that is something else. */
   protected readonly usual = computed(() => {
     const slot = this.usualFor();
     const version = slot && versionForTier(slot, 'intermediate', this.view.catalog());
     if (!slot || !version) return undefined;
     const { kind } = slot.prescriptions.intermediate.work;
-    const scheme = usualScheme(version.exercise, kind === 'hold' || kind === 'time' ? kind : 'reps');
+    const scheme = usualScheme(
+      version.exercise,
+      kind === 'hold' || kind === 'time' ? kind : 'reps',
+      this.experience(),
+    );
     return scheme.kind === this.scheme()?.kind ? undefined : { scheme, name: SCHEME_WORDS[scheme.kind].name };
   });
 
