@@ -20,6 +20,7 @@ import {
   freeWeekdays,
   isEasyDay,
   moveDay,
+  placeBetween,
   recoveryConflicts,
   weeklyVolume,
   withHoliday,
@@ -178,7 +179,7 @@ export const ProgramStore = signalStore(
     /** Weekdays of the present week on which balance or posture may stand. */
     free: computed(() => {
       const own = program();
-      const easy = sessions().some(isEasyDay);
+      const easy = sessions().filter(isEasyDay);
       return own
         ? { easy, days: freeWeekdays(own, presentWeek()).map((day) => WEEKDAY_WORDS[day - 1] ?? '') }
         : undefined;
@@ -236,6 +237,10 @@ export const ProgramStore = signalStore(
               : own,
           ),
         }));
+      },
+      /** An easy session between the hard days of every week. */
+      between(session: Session): void {
+        edit(`${session.name} between`, (program) => placeBetween(program, session.id));
       },
       takeOut(week: number, index: number): void {
         const gone = programWeek(store.program(), week)?.days[index];

@@ -64,6 +64,15 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
       min-width: 24px;
       padding: 8px 3px;
     }
+    @media (max-width: 500px) {
+      button {
+        min-width: 24px;
+        padding: 8px 2px;
+      }
+      .word {
+        display: none;
+      }
+    }
     @media print {
       button:not(.on) {
         display: none;

@@ -9,7 +9,7 @@ import {
 import { BLOCKS } from '../model';
 import type { Catalog } from '../ladder';
 import { versionForTier } from '../plan';
-import { daysBetween } from '../units';
+import { daysBetween, weekdayOf } from '../units';
 import { classDays, type ClassDay } from './schedule';
 
 /** Hours before a muscle is trained hard again. Common practice, no published source. */
@@ -94,4 +94,25 @@ export function recoveryConflicts(
 export function freeWeekdays(program: Program, week: number): number[] {
   const taken = new Set(program.weeks.find((own) => own.week === week)?.days.map(({ weekday }) => weekday));
   return [1, 2, 3, 4, 5, 6, 7].filter((weekday) => !taken.has(weekday));
+}
+
+const DAYS_A_WEEK = 7;
+
+/**
+ * Puts an easy session into every week that has none of it, on the free day furthest from the week's classes, the earlier
+ * of two alike. Weeks without a free day stay as they are. Common practice: balance and posture fill the days between.
+ */
+export function placeBetween(program: Program, sessionId: string): Program {
+  const first = weekdayOf(program.startDate);
+  const into = (weekday: number) => (weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK;
+  return {
+    ...program,
+    weeks: program.weeks.map((week) => {
+      if (week.days.some((day) => day.sessionId === sessionId)) return week;
+      const room = (weekday: number) =>
+        Math.min(DAYS_A_WEEK, ...week.days.map((day) => Math.abs(into(day.weekday) - into(weekday))));
+      const [best] = freeWeekdays(program, week.week).sort((a, b) => room(b) - room(a) || into(a) - into(b));
+      return best === undefined ? week : { ...week, days: [...week.days, { weekday: best, sessionId }] };
+    }),
+  };
 }

@@ -156,7 +156,7 @@ describe('a thousand simulated people over twelve weeks', () => {
             throw new Error(`${growth.kind} stands still at ${told(to)}: ${words}`);
         }
       }),
-      { numRuns: 500 },
+      { numRuns: 1000 },
     );
   });
 });

@@ -13,7 +13,7 @@ import { addDays, weekdayOf } from '../units';
 import { copyOfProgram, moveDay, withHoliday, withWeeks } from './edit-program';
 import { classDays, createResolver, dateIn, fallsOut, resolveBoard, slotsToWait, weekOn } from './index';
 import { projectProgram } from './project';
-import { freeWeekdays, recoveryConflicts } from './recovery';
+import { freeWeekdays, placeBetween, recoveryConflicts } from './recovery';
 import { monotony, sessionLoad } from './session-load';
 import { doseBand, setsDone, weeklyVolume } from './volume';
 
@@ -270,6 +270,21 @@ describe('a program on the calendar', () => {
     });
     expect(back.flatMap(({ muscles }) => muscles.map(({ muscle }) => muscle))).toContain('lowBack');
     expect(freeWeekdays(weeks(2, 4), 1)).toEqual([1, 3, 5, 6, 7]);
+  });
+});
+
+describe('balance and posture', () => {
+  it('are placed on the free day furthest from the classes, once a week, and nowhere where no day is free', () => {
+    const [autumn] = boatyard.programs;
+    const placed = placeBetween(autumn!, 'posture');
+    // The week runs from Tuesday; Friday is taken too, and Monday is three days from it.
+    expect(placed.weeks[0]?.days.at(-1)).toEqual({ weekday: 1, sessionId: 'posture' });
+    expect(placeBetween(placed, 'posture')).toEqual(placed);
+    const full: Program = {
+      ...autumn!,
+      weeks: [{ week: 1, days: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, sessionId: 'tuesday' })) }],
+    };
+    expect(placeBetween(full, 'posture')).toEqual(full);
   });
 });
 
