@@ -1,21 +1,23 @@
 import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
 
 /** The demo class on the day its program begins, with nothing behind it. */
-export async function beginAfresh(page: Page | BrowserContext): Promise<void> {
-  await page.route('**/demo/boatyard.dray.json', async (route) => {
+export async function beginAfresh(context: BrowserContext): Promise<void> {
+  await context.route('**/demo/boatyard.dray.json', async (route) => {
     const response = await route.fetch();
     const demo = (await response.json()) as { programs: { startDate: string }[] };
     const programs = demo.programs.map((program) => ({ ...program, startDate: '2026-11-24' }));
     await route.fulfill({ json: { ...demo, programs, overrides: [] } });
   });
-  await page.route('**/demo/boatyard-log.json', (route) => route.fulfill({ json: { log: [], visits: [] } }));
+  await context.route('**/demo/boatyard-log.json', (route) =>
+    route.fulfill({ json: { log: [], visits: [] } }),
+  );
 }
 
 /** A page that fails its test on any console error, page error or breach of the Content-Security-Policy. */
 export const test = base.extend<{ page: Page; week: 'first' | 'fifth' }>({
   week: ['first', { option: true }],
   page: async ({ page, week }, use) => {
-    if (week === 'first') await beginAfresh(page);
+    if (week === 'first') await beginAfresh(page.context());
     const complaints: string[] = [];
     page.on('console', (message) => {
       if (message.type() === 'error' || message.text().includes('Content Security Policy')) {
