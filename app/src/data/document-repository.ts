@@ -21,6 +21,9 @@ export const DEMO_TEXT = new InjectionToken<
   factory: () => async (file) => (await fetch(`demo/${file}`)).text(),
 });
 
+/** Stands on the device while the demo's log is still to come. */
+const LOG_DUE = 'demo log due';
+
 /** The document in the browser's store: read whole, written record by record, shared between tabs. */
 @Injectable({ providedIn: 'root' })
 export class DocumentRepository {
@@ -34,23 +37,26 @@ export class DocumentRepository {
   /** What is kept, or the demo in a fresh profile: its log follows, see `addDemoLog`. */
   async open(): Promise<{ readonly document: DrayDocument; readonly fresh: boolean }> {
     const kept = await this.read();
-    if (kept) return { document: kept, fresh: false };
+    if (kept) return { document: kept, fresh: (await this.db.device.get(LOG_DUE)) !== undefined };
     // It ships with this build and is parsed by its tests.
     const demo = JSON.parse(await this.demoText('boatyard.dray.json')) as DrayDocument;
     // Another tab may have been faster; the transaction makes sure that only one of them fills the store.
     const fresh = await this.db.transaction('rw', this.db.tables, async () => {
       if ((await this.db.settings.count()) > 0) return false;
       await this.fill(demo);
+      await this.db.device.put({ id: LOG_DUE, value: true });
       return true;
     });
     return { document: (await this.read()) ?? demo, fresh };
   }
 
-  /** What the demo class has logged, into a store that still holds that class. */
+  /** What the demo class has logged, into a store that still waits for it. */
   async addDemoLog(): Promise<void> {
     const { log, visits } = await this.demoLog();
     await this.db.transaction('rw', this.db.tables, async () => {
-      if (log[0] && !(await this.db.participants.get(log[0].participantId))) return;
+      // Another document has come in the demo's place, or another tab was faster.
+      if (!(await this.db.device.get(LOG_DUE))) return;
+      await this.db.device.delete(LOG_DUE);
       await this.db.days.bulkPut(daysFrom(log));
       await this.db.visits.bulkPut(visits.map((value, at) => ({ id: value.id, at, value })));
     });
@@ -127,6 +133,7 @@ export class DocumentRepository {
   async replace(document: DrayDocument): Promise<void> {
     await this.db.transaction('rw', this.db.tables, async () => {
       await this.fill(document);
+      await this.db.device.delete(LOG_DUE);
       await this.db.drafts.clear();
       await this.announce();
     });
