@@ -99,20 +99,25 @@ export function freeWeekdays(program: Program, week: number): number[] {
 const DAYS_A_WEEK = 7;
 
 /**
- * Puts an easy session into every week that has none of it, on the free day furthest from the week's classes, the earlier
- * of two alike. Weeks without a free day stay as they are. Common practice: balance and posture fill the days between.
+ * Puts an easy session once into every week from one on, on the free day furthest from the week's other classes, the earlier
+ * of two alike; where it stood before it gives up its day. Weeks that are past, or without a free day, stay as they are.
+ * Common practice: balance and posture fill the days between.
  */
-export function placeBetween(program: Program, sessionId: string): Program {
+export function placeBetween(program: Program, sessionId: string, fromWeek: number): Program {
   const first = weekdayOf(program.startDate);
   const into = (weekday: number) => (weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK;
   return {
     ...program,
     weeks: program.weeks.map((week) => {
-      if (week.days.some((day) => day.sessionId === sessionId)) return week;
+      if (week.week < fromWeek) return week;
+      const others = week.days.filter((day) => day.sessionId !== sessionId);
+      const taken = new Set(others.map(({ weekday }) => weekday));
       const room = (weekday: number) =>
-        Math.min(DAYS_A_WEEK, ...week.days.map((day) => Math.abs(into(day.weekday) - into(weekday))));
-      const [best] = freeWeekdays(program, week.week).sort((a, b) => room(b) - room(a) || into(a) - into(b));
-      return best === undefined ? week : { ...week, days: [...week.days, { weekday: best, sessionId }] };
+        Math.min(DAYS_A_WEEK, ...others.map((day) => Math.abs(into(day.weekday) - into(weekday))));
+      const [best] = [1, 2, 3, 4, 5, 6, 7]
+        .filter((weekday) => !taken.has(weekday))
+        .sort((a, b) => room(b) - room(a) || into(a) - into(b));
+      return best === undefined ? week : { ...week, days: [...others, { weekday: best, sessionId }] };
     }),
   };
 }

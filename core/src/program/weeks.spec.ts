@@ -276,15 +276,24 @@ describe('a program on the calendar', () => {
 describe('balance and posture', () => {
   it('are placed on the free day furthest from the classes, once a week, and nowhere where no day is free', () => {
     const [autumn] = boatyard.programs;
-    const placed = placeBetween(autumn!, 'posture');
+    const placed = placeBetween(autumn!, 'posture', 1);
     // The week runs from Tuesday; Friday is taken too, and Monday is three days from it.
     expect(placed.weeks[0]?.days.at(-1)).toEqual({ weekday: 1, sessionId: 'posture' });
-    expect(placeBetween(placed, 'posture')).toEqual(placed);
+    expect(placeBetween(placed, 'posture', 1)).toEqual(placed);
+    const dayAfter: Program = {
+      ...autumn!,
+      weeks: autumn!.weeks.map((week) => ({
+        ...week,
+        days: [...week.days, { weekday: 6, sessionId: 'posture' }],
+      })),
+    };
+    const moved = placeBetween(dayAfter, 'posture', 5);
+    expect(moved.weeks.map(({ days }) => days.at(-1)?.weekday)).toEqual([6, 6, 6, 6, 1, 1, 1, 1]);
     const full: Program = {
       ...autumn!,
       weeks: [{ week: 1, days: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, sessionId: 'tuesday' })) }],
     };
-    expect(placeBetween(full, 'posture')).toEqual(full);
+    expect(placeBetween(full, 'posture', 1)).toEqual(full);
   });
 });
 
