@@ -292,8 +292,12 @@ test('it works on a train: everything is there without the server', async ({ pag
       { timeout: 20_000 },
     )
     .toBe(0);
+  // The open page is taken over last, so that no screen waits for the fetching; then it needs no reload either.
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
   await context.setOffline(true);
-  await page.reload();
+  await page.getByRole('link', { name: 'Ladders' }).click();
+  await expect(page.getByRole('heading', { name: 'Ladders', level: 1 })).toBeVisible();
+  await page.goto('/plan');
   await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('3 × 10, 2 left');
   await page.getByRole('link', { name: 'Board' }).click();
   await expect(cell(page, 'juno', 'tue-squat')).toContainText('18');

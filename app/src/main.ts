@@ -11,6 +11,6 @@ bootstrapApplication(App, appConfig)
 function keepForTheTrain(): void {
   if (isDevMode() || !('serviceWorker' in navigator)) return;
   setTimeout(() => {
-    navigator.serviceWorker.register('ngsw-worker.js').catch((error: unknown) => console.warn(error));
+    navigator.serviceWorker.register('keep-worker.js').catch((error: unknown) => console.warn(error));
   }, 3000);
 }
