@@ -18,6 +18,7 @@ export * from './program/volume';
 export * from './program/recovery';
 export * from './program/project';
 export * from './program/session-load';
+export * from './program/session-effort';
 export * from './program/edit-program';
 export * from './logging';
 export * from './review';

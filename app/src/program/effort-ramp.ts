@@ -1,47 +1,32 @@
-import { BLOCKS, sessionTimeline, type Catalog, type Session } from '@dray/core';
+import type { SessionEffort } from '@dray/core/late';
 
-/** A session's effort over its time, as the points of an area from 0 to 1 both ways. */
+/** A session's effort as it is drawn. */
 export interface Ramp {
+  /** The points of a closed area in `RAMP_BOX`. */
   readonly points: string;
   /** Sets that train. */
   readonly sets: number;
   readonly minutes: number;
 }
 
-/** How hard the kinds of block are, warm-up to finisher, from 0 to 1. Common practice, no published source. */
-const HARDNESS: Readonly<Record<Session['blocks'][number]['kind'], number>> = {
-  warmUp: 0.25,
-  straight: 0.75,
-  superset: 0.85,
-  triSet: 0.9,
-  circuit: 0.8,
-  interval: 0.9,
-  finisher: 1,
-  balance: 0.35,
-  coolDown: 0.15,
-};
-const WIDTH = 100;
-const HEIGHT = 24;
+const RAMP = { width: 100, height: 24 } as const;
+export const RAMP_BOX = `0 0 ${RAMP.width} ${RAMP.height}`;
 
-/** Each block a step as long as it lasts, as high as its kind is hard; less is left, the higher. */
-export function effortRamp(session: Session, catalog: Catalog): Ramp {
-  const { segments, totalSeconds } = sessionTimeline(session, { tier: 'intermediate' }, catalog);
-  const points: string[] = [`0,${HEIGHT}`];
-  let sets = 0;
-  for (const block of session.blocks) {
-    const own = segments.filter(({ blockId }) => blockId === block.id);
-    const [first] = own;
-    const last = own.at(-1);
-    if (!first || !last || totalSeconds === 0) continue;
-    const targets = block.slots.map(({ prescriptions }) => prescriptions.intermediate.target);
-    const left = targets.flatMap((target) => (target.kind === 'reserve' ? target.reps : []));
-    const eased = left.length > 0 ? Math.min(0.3, Math.max(...left) * 0.06) : 0;
-    const y = HEIGHT * (1 - Math.max(0.1, HARDNESS[block.kind] - eased));
-    points.push(`${(first.start / totalSeconds) * WIDTH},${y}`, `${(last.end / totalSeconds) * WIDTH},${y}`);
-    if (BLOCKS[block.kind].lettered) {
-      sets += block.slots.reduce((sum, { prescriptions }) => sum + prescriptions.intermediate.sets, 0);
-    }
-  }
-  points.push(`${WIDTH},${HEIGHT}`);
-  return { points: points.join(' '), sets, minutes: Math.round(totalSeconds / 60) };
+/** Each stretch a step as long as it lasts, as high as it is hard. */
+export function effortRamp({ steps, totalSeconds, sets }: SessionEffort): Ramp {
+  const x = (seconds: number) => round((RAMP.width * seconds) / Math.max(1, totalSeconds));
+  const y = (effort: number) => round(RAMP.height * (1 - effort));
+  const corners = steps.flatMap(({ start, end, effort }) => [
+    `${x(start)},${y(effort)}`,
+    `${x(end)},${y(effort)}`,
+  ]);
+  return {
+    points: [`0,${RAMP.height}`, ...corners, `${x(steps.at(-1)?.end ?? 0)},${RAMP.height}`].join(' '),
+    sets,
+    minutes: Math.round(totalSeconds / 60),
+  };
+}
+
+function round(value: number): number {
+  return Math.round(value * 10) / 10;
 }

@@ -22,6 +22,7 @@ import {
   moveDay,
   placeBetween,
   recoveryConflicts,
+  sessionEffort,
   weeklyVolume,
   withHoliday,
   withoutHoliday,
@@ -110,9 +111,18 @@ export const ProgramStore = signalStore(
         ? recoveryConflicts(document, own, { tier: 'intermediate', catalog: view.catalog() })
         : [];
     }),
-    ramps: computed(
-      () => new Map(sessions().map((session) => [session.id, effortRamp(session, view.catalog())] as const)),
-    ),
+    ramps: computed(() => {
+      const about = { tier: 'intermediate' as const, catalog: view.catalog() };
+      return new Map(
+        sessions().map((session) => [
+          session.id,
+          {
+            full: effortRamp(sessionEffort(session, about)),
+            lighter: effortRamp(sessionEffort(session, { ...about, lighter: true })),
+          },
+        ]),
+      );
+    }),
   })),
   withComputed(({ documents, view, program, sessions, weekdays, conflicts, ramps, presentWeek, person }) => ({
     calendar: computed<readonly CalendarWeek[]>(() => {
@@ -131,7 +141,7 @@ export const ProgramStore = signalStore(
           const date = dateIn(own, week, weekday);
           const classes = days.flatMap((day, index): DayClass[] => {
             const session = byId.get(day.sessionId);
-            const ramp = ramps().get(day.sessionId);
+            const ramp = ramps().get(day.sessionId)?.[lighter ? 'lighter' : 'full'];
             if (day.weekday !== weekday || !session || !ramp) return [];
             const conflict = conflicts().find(
               ({ before, after }) =>

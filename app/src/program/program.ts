@@ -17,6 +17,7 @@ import { format, parseISO } from 'date-fns';
 import { download } from '../ui/download';
 import { SchemeChoice } from '../ui/scheme-choice';
 import { PROJECT, type Path } from '../workers/project';
+import { RAMP_BOX } from './effort-ramp';
 import { ProgramStore, type CalendarDay, type DayClass } from './program-store';
 
 /** Weeks by days: when what is trained, what each muscle gets of it, and where it is too much too soon. */
@@ -35,6 +36,7 @@ export class ProgramScreen {
   private readonly injector = inject(Injector);
 
   protected readonly words = WEEKDAY_WORDS;
+  protected readonly rampBox = RAMP_BOX;
   protected readonly usualCap = DEFAULT_WHOLE_CAP_PERCENT;
   protected readonly people = computed(() => this.program.documents.document()?.participants ?? []);
   protected readonly unit = computed(() => this.program.view.unit());
