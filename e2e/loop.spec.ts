@@ -180,6 +180,28 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
   await expect(page.locator('.path tbody tr').first()).toContainText('Squat');
 });
 
+test('a posture session comes into the weeks ahead, and moves between the hard days', async ({ page }) => {
+  await openWithLog(page, '/plan');
+  await page.getByRole('button', { name: 'New session' }).click();
+  await page.getByRole('button', { name: 'begin from another session' }).click();
+  await page.getByLabel('Session to copy from').selectOption({ label: 'Posture, 20 min' });
+  await page.getByRole('button', { name: 'Take all of it' }).click();
+  await page.getByRole('link', { name: 'Program' }).click();
+  const posture = page.getByRole('button', { name: /^Posture, week/ });
+  await expect(posture).toHaveCount(4);
+  await expect(posture.first()).toHaveAccessibleName('Posture, week 5, Sunday');
+  // The day after the heavy Friday leaves it no room; it finds its way back.
+  await posture.first().click();
+  await page.getByLabel('Weekday', { exact: true }).selectOption('Saturday');
+  await expect(posture.first()).toHaveAccessibleName('Posture, week 5, Saturday');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'place Posture between' }).click();
+  await expect(posture.first()).toHaveAccessibleName('Posture, week 5, Sunday');
+  await expect(posture).toHaveCount(4);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(posture.first()).toHaveAccessibleName('Posture, week 5, Saturday');
+});
+
 test('the log leaves as CSV and comes back, bad lines listed with their reasons', async ({ page }) => {
   await openWithLog(page, '/log');
   const arriving = page.waitForEvent('download');

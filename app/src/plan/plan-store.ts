@@ -215,7 +215,7 @@ export const PlanStore = signalStore(
         const session = store.view.session();
         if (!session) return;
         const copy = copyOfSession(session, `${session.name}, again`, () => crypto.randomUUID());
-        store.documents.addSession(copy, session.id);
+        store.documents.addSession(copy, session.id, store.view.today());
         store.view.showSession(copy.id);
       },
 

@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { addDays } from '@dray/core';
 import { boatyard } from '@dray/demo';
 import { DocumentRepository } from '../data/document-repository';
 import type { DrayDb } from '../data/dray-db';
@@ -77,6 +78,20 @@ describe('DocumentStore', () => {
     documents.undo();
     expect(documents.document()?.overrides).toEqual([override]);
     expect(documents.document()?.sessions[0]?.blocks.length).toBeGreaterThan(0);
+  });
+
+  it('puts a new session into the weeks that are not over, on the day with the most room', async () => {
+    const documents = await openedDocuments();
+    const [program] = boatyard.programs;
+    const session = { id: 'posture', name: 'Posture', budgetMinutes: 20, blocks: [] };
+    const inWeekFive = addDays(program!.startDate, 4 * 7 + 1);
+    documents.addSession(session, 'tuesday', inWeekFive);
+    const weeks = documents.document()!.programs[0]!.weeks;
+    const days = weeks.map((own) => own.days.find(({ sessionId }) => sessionId === 'posture')?.weekday);
+    // Sunday: two days from Friday, two from the next Tuesday.
+    expect(days).toEqual([undefined, undefined, undefined, undefined, 7, 7, 7, 7]);
+    documents.undo();
+    expect(documents.document()).toEqual(boatyard);
   });
 
   it('takes in what another tab writes, keeping what it did not touch', async () => {

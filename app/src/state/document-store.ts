@@ -1,5 +1,13 @@
 import { computed, inject } from '@angular/core';
-import type { DrayDocument, LogEntry, ProgramWeek, Session } from '@dray/core';
+import {
+  dateIn,
+  roomiestWeekday,
+  weekdayOf,
+  type DrayDocument,
+  type LogEntry,
+  type Program,
+  type Session,
+} from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -141,19 +149,22 @@ export const DocumentStore = signalStore(
         return store.failure() === undefined;
       },
 
-      /** A session comes in, into the same weeks as another. */
-      addSession(session: Session, besideId: string | undefined): void {
+      /** A session comes in, into the same weeks as another that are not over, on the day with the most room. */
+      addSession(session: Session, besideId: string | undefined, today: string): void {
+        const takenIn = (program: Program): Program => ({
+          ...program,
+          weeks: program.weeks.map((own) => {
+            const beside = own.days.find(({ sessionId }) => sessionId === besideId);
+            const nextWeek = dateIn(program, own.week + 1, weekdayOf(program.startDate));
+            if (!beside || nextWeek <= today) return own;
+            const weekday = roomiestWeekday(program, own.week) ?? beside.weekday;
+            return { ...own, days: [...own.days, { weekday, sessionId: session.id }] };
+          }),
+        });
         methods.edit(`new: ${session.name}`, (document) => ({
           ...document,
           sessions: [...document.sessions, session],
-          programs: document.programs.map((program) => ({
-            ...program,
-            weeks: program.weeks.map((week) =>
-              besideId !== undefined && week.days.some(({ sessionId }) => sessionId === besideId)
-                ? { ...week, days: [...week.days, { weekday: freeWeekday(week), sessionId: session.id }] }
-                : week,
-            ),
-          })),
+          programs: document.programs.map(takenIn),
         }));
       },
 
@@ -296,11 +307,4 @@ function notKept(error: unknown): string {
 
 function reason(error: unknown): string {
   return error instanceof Error ? error.name : 'unknown reason';
-}
-
-/** The first day after the week's last class that has none; the last one's own when all are taken. */
-function freeWeekday({ days }: ProgramWeek): number {
-  const last = Math.max(0, ...days.map(({ weekday }) => weekday));
-  const after = [1, 2, 3, 4, 5, 6, 7].map((step) => ((last + step - 1) % 7) + 1);
-  return after.find((weekday) => days.every((day) => day.weekday !== weekday)) ?? last;
 }

@@ -44,7 +44,7 @@ export class SessionPicker {
   protected create(): void {
     const id = crypto.randomUUID();
     const session = { id, name: 'New session', budgetMinutes: 30, blocks: [] };
-    this.documents.addSession(session, this.view.session()?.id);
+    this.documents.addSession(session, this.view.session()?.id, this.view.today());
     this.view.showSession(id);
   }
 }

@@ -1,7 +1,7 @@
 import type { DrayDocument, LogEntry, Pain, Pattern, Program } from '../model';
 import type { Catalog } from '../ladder';
 import type { WeekFacts } from '../progress';
-import { fallsOut, pastWeeks } from './schedule';
+import { fallsOut, pastWeeks, standsIn } from './schedule';
 
 /** A log looked up by what screens ask of it; worked out once for as long as the log is the same. */
 export interface LogIndex {
@@ -67,6 +67,8 @@ export interface PersonFacts {
   /** Changes when anything in it does. */
   readonly key: string;
   readonly of: (week: number, pattern: Pattern) => WeekFacts;
+  /** Whether a week says anything: the session stands in it, or they did it all the same. */
+  readonly counts: (week: number) => boolean;
   /** Changes when what `of` says does. */
   readonly keyOf: (week: number, pattern: Pattern) => string;
 }
@@ -88,7 +90,9 @@ export function personFacts(
   const last = logged > 0 ? Math.max(logged, pastWeeks(program, sessionId, today)) : 0;
   const away = new Set<number>();
   const weeks = program?.weeks.length ?? last;
-  for (let week = 1; week <= weeks; week += 1) {
+  const counts = (week: number) => standsIn(program, sessionId, week) || came.has(week);
+  const counted = Array.from({ length: weeks }, (_, at) => at + 1).filter(counts);
+  for (const week of counted) {
     const off =
       program !== undefined && (program.holidays?.length ?? 0) > 0 && fallsOut(program, sessionId, week);
     if (off || (week <= last && !came.has(week))) away.add(week);
@@ -103,11 +107,15 @@ export function personFacts(
   const painKey = [...pains].map(([key, { place, score }]) => `${key} ${place} ${score}`).sort();
   const of = (week: number, pattern: Pattern): WeekFacts => {
     let missed = 0;
-    while (away.has(week - missed)) missed += 1;
+    for (const at of counted.filter((own) => own <= week).reverse()) {
+      if (!away.has(at)) break;
+      missed += 1;
+    }
     return { missed, came: came.has(week), pain: pains.get(`${week} ${pattern}`) };
   };
   return {
-    key: `${[...away].join()}|${[...came].sort((a, b) => a - b).join()}|${painKey.join()}`,
+    counts,
+    key: `${counted.join()}|${[...away].join()}|${[...came].sort((a, b) => a - b).join()}|${painKey.join()}`,
     of,
     keyOf(week, pattern) {
       const { missed, came: there, pain } = of(week, pattern);

@@ -100,7 +100,11 @@ export function cellsOf(job: RowJob, week: number): Cell[] {
 
   for (let at = row.weeks.length + 1; at <= week; at += 1) {
     const isLighter = lighter.includes(at);
-    const [last, earlier] = countedBefore(row, at, lighter);
+    const [last, earlier] = countedBefore(
+      row,
+      at,
+      (own) => facts.counts(own) && (own === 1 || !lighter.includes(own)),
+    );
     const steps = (wait: ReadonlySet<number>) =>
       job.slots.map((slotJob, index) => {
         const chain = chains[index];
@@ -123,12 +127,12 @@ function cellsIn(steps: readonly Step[]): Cell[] {
   return steps.map(({ cell }) => cell);
 }
 
-/** The last two weeks before one that were no lighter ones: work goes on from where it stood. */
-function countedBefore(row: Row, week: number, lighter: readonly number[]) {
+/** The last two weeks before one that count: work goes on from where it stood. */
+function countedBefore(row: Row, week: number, counts: (week: number) => boolean) {
   const counted: (readonly Step[])[] = [];
   for (let at = week - 1; at >= 1 && counted.length < 2; at -= 1) {
     const steps = row.weeks[at - 1];
-    if (steps && (!lighter.includes(at) || at === 1)) counted.push(steps);
+    if (steps && counts(at)) counted.push(steps);
   }
   return counted;
 }

@@ -9,8 +9,8 @@ import {
 import { BLOCKS } from '../model';
 import type { Catalog } from '../ladder';
 import { versionForTier } from '../plan';
-import { daysBetween, weekdayOf } from '../units';
-import { classDays, type ClassDay } from './schedule';
+import { daysBetween } from '../units';
+import { classDays, roomiestWeekday, type ClassDay } from './schedule';
 
 /** Hours before a muscle is trained hard again. Common practice, no published source. */
 export const RECOVERY_HOURS = 48;
@@ -96,28 +96,19 @@ export function freeWeekdays(program: Program, week: number): number[] {
   return [1, 2, 3, 4, 5, 6, 7].filter((weekday) => !taken.has(weekday));
 }
 
-const DAYS_A_WEEK = 7;
-
 /**
- * Puts an easy session once into every week from one on, on the free day furthest from the week's other classes, the earlier
- * of two alike; where it stood before it gives up its day. Weeks that are past, or without a free day, stay as they are.
- * Common practice: balance and posture fill the days between.
+ * Puts an easy session once into every week from one on, on the day with the most room to the classes around it; where it stood
+ * before it gives up its day. Weeks that are past, or without a free day, stay as they are. Common practice: balance and
+ * posture fill the days between.
  */
 export function placeBetween(program: Program, sessionId: string, fromWeek: number): Program {
-  const first = weekdayOf(program.startDate);
-  const into = (weekday: number) => (weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK;
   return {
     ...program,
     weeks: program.weeks.map((week) => {
       if (week.week < fromWeek) return week;
+      const weekday = roomiestWeekday(program, week.week, sessionId);
       const others = week.days.filter((day) => day.sessionId !== sessionId);
-      const taken = new Set(others.map(({ weekday }) => weekday));
-      const room = (weekday: number) =>
-        Math.min(DAYS_A_WEEK, ...others.map((day) => Math.abs(into(day.weekday) - into(weekday))));
-      const [best] = [1, 2, 3, 4, 5, 6, 7]
-        .filter((weekday) => !taken.has(weekday))
-        .sort((a, b) => room(b) - room(a) || into(a) - into(b));
-      return best === undefined ? week : { ...week, days: [...others, { weekday: best, sessionId }] };
+      return weekday === undefined ? week : { ...week, days: [...others, { weekday, sessionId }] };
     }),
   };
 }

@@ -74,6 +74,35 @@ export function weekOn(program: Program, date: string): number {
   return Math.max(1, Math.min(program.weeks.length, week));
 }
 
+/**
+ * The day for one more class in a week: of those with none, the one furthest from every other class, those of the weeks before
+ * and after included (like this one where the program has none); the earlier of two alike. Undefined when every day has one. Common practice.
+ *
+ * @param sessionId whose own days do not count
+ */
+export function roomiestWeekday(program: Program, week: number, sessionId?: string): number | undefined {
+  const first = weekdayOf(program.startDate);
+  const dayOf = (at: number, weekday: number) =>
+    at * DAYS_A_WEEK + ((weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK);
+  const others = [week - 1, week, week + 1].flatMap(
+    (at) =>
+      (programWeek(program, at) ?? programWeek(program, week))?.days
+        .filter((day) => day.sessionId !== sessionId)
+        .map(({ weekday }) => dayOf(at, weekday)) ?? [],
+  );
+  const days = Array.from({ length: DAYS_A_WEEK }, (_, into) => {
+    const day = week * DAYS_A_WEEK + into;
+    return { into, room: Math.min(DAYS_A_WEEK, ...others.map((other) => Math.abs(other - day))) };
+  });
+  const [best] = days.filter(({ room }) => room > 0).sort((a, b) => b.room - a.room || a.into - b.into);
+  return best && ((first - 1 + best.into) % DAYS_A_WEEK) + 1;
+}
+
+/** Whether a session stands in a week of its program; where no program knows it, in every week. */
+export function standsIn(program: Program | undefined, sessionId: string, week: number): boolean {
+  return !program || (programWeek(program, week)?.days.some((day) => day.sessionId === sessionId) ?? false);
+}
+
 /** A week of a program by its number. */
 export function programWeek(program: Program | undefined, week: number): ProgramWeek | undefined {
   return program?.weeks.find((own) => own.week === week);

@@ -12,6 +12,7 @@ import { loadForReps, repsAfter, repsWorth } from '../strength';
 import { addDays, weekdayOf } from '../units';
 import { copyOfProgram, moveDay, withHoliday, withWeeks } from './edit-program';
 import { classDays, createResolver, dateIn, fallsOut, resolveBoard, slotsToWait, weekOn } from './index';
+import { personFacts } from './log-index';
 import { projectProgram } from './project';
 import { freeWeekdays, placeBetween, recoveryConflicts } from './recovery';
 import { monotony, sessionLoad } from './session-load';
@@ -93,6 +94,55 @@ describe('weeks without training', () => {
     expect(fallsOut(document.programs[0]!, 's', 3)).toBeTrue();
     const cells = [3, 4].map((week) => resolveBoard(document, { sessionId: 's', week }).rows[0]!.cells[0]!);
     expect(trace(cells[1] as ReadyCell)).toContain('Missed last week');
+  });
+});
+
+describe('weeks in which a session does not stand', () => {
+  const growth = USUAL_SCHEMES.repsThenLoad;
+  const held = (weeks: readonly number[]): DrayDocument => {
+    const start = oneSlot(
+      'squat',
+      { ...reps(3, 10), work: { kind: 'range', low: 8, high: 12 } },
+      growth,
+      steady,
+      owned,
+    );
+    return {
+      ...start,
+      programs: start.programs.map((program) => ({
+        ...program,
+        weeks: program.weeks.map((own) => (weeks.includes(own.week) ? own : { ...own, days: [] })),
+      })),
+    };
+  };
+  const cellIn = (document: DrayDocument, week: number) => {
+    const cell = createResolver().board(document, { sessionId: 's', week }).rows[0]!.cells[0]!;
+    if (cell.status !== 'ready') throw new Error(cell.because);
+    return cell;
+  };
+  const asked = ({ work, load }: ReadyCell) => [work.amount, work.sets, load?.kg];
+
+  it('neither grow it before it begins nor count as missed', () => {
+    const fromWeekFive = held([5, 6, 7, 8]);
+    const usual = held([1, 2, 3, 4, 5, 6, 7, 8]);
+    expect(asked(cellIn(fromWeekFive, 5))).toEqual(asked(cellIn(usual, 1)));
+    expect(asked(cellIn(fromWeekFive, 6))).toEqual(asked(cellIn(usual, 2)));
+    expect(asked(cellIn(usual, 5))).not.toEqual(asked(cellIn(usual, 1)));
+  });
+
+  it('let work go on from the last week that was held', () => {
+    const everySecond = held([1, 3, 5, 7]);
+    const log = Array.from({ length: 3 }, (_, at) => asAsked(cellIn(everySecond, 1), at + 1));
+    const logged = { ...everySecond, log };
+    const third = createResolver(() => addDays(FIRST_MONDAY, 14)).board(logged, { sessionId: 's', week: 3 })
+      .rows[0]!.cells[0] as ReadyCell;
+    expect(third.work.amount).toBeGreaterThan(cellIn(everySecond, 1).work.amount);
+    expect(trace(third)).not.toContain('Missed');
+    const { missed } = personFacts(logged, logged.programs[0], 's', steady.id, {
+      catalog,
+      today: addDays(FIRST_MONDAY, 6 * 7),
+    }).of(6, 'squat');
+    expect(missed).withContext('weeks 3 and 5').toBe(2);
   });
 });
 
@@ -277,8 +327,8 @@ describe('balance and posture', () => {
   it('are placed on the free day furthest from the classes, once a week, and nowhere where no day is free', () => {
     const [autumn] = boatyard.programs;
     const placed = placeBetween(autumn!, 'posture', 1);
-    // The week runs from Tuesday; Friday is taken too, and Monday is three days from it.
-    expect(placed.weeks[0]?.days.at(-1)).toEqual({ weekday: 1, sessionId: 'posture' });
+    // Tuesdays and Fridays are taken: Sunday is two days from either, every other day one from one of them.
+    expect(placed.weeks[0]?.days.at(-1)).toEqual({ weekday: 7, sessionId: 'posture' });
     expect(placeBetween(placed, 'posture', 1)).toEqual(placed);
     const dayAfter: Program = {
       ...autumn!,
@@ -288,7 +338,7 @@ describe('balance and posture', () => {
       })),
     };
     const moved = placeBetween(dayAfter, 'posture', 5);
-    expect(moved.weeks.map(({ days }) => days.at(-1)?.weekday)).toEqual([6, 6, 6, 6, 1, 1, 1, 1]);
+    expect(moved.weeks.map(({ days }) => days.at(-1)?.weekday)).toEqual([6, 6, 6, 6, 7, 7, 7, 7]);
     const full: Program = {
       ...autumn!,
       weeks: [{ week: 1, days: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, sessionId: 'tuesday' })) }],
