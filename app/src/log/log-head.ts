@@ -23,12 +23,7 @@ import { WeekRamp } from '../ui/week-ramp';
     </div>
     <span class="grow"></span>
     <ng-content />
-    <dray-weeks
-      [week]="view.week()"
-      [weeks]="view.weeks()"
-      [present]="view.presentWeek()"
-      (chosen)="view.showWeek($event)"
-    />
+    <dray-weeks />
   `,
   host: { class: 'screen-head' },
   styles: `

@@ -65,7 +65,8 @@ export function changeWords({ change, work, load }: ReadyCell, unit: MassUnit): 
   }
   const counted = change.amount !== 0 ? change.amount : change.sets;
   if (counted === 0) return { of: load ? 'load' : 'work', text: '=', direction: 'level' };
-  const unitWords = change.amount === 0 ? ' sets' : work.kind === 'reps' ? '' : ' s';
+  const sets = Math.abs(counted) === 1 ? ' set' : ' sets';
+  const unitWords = change.amount === 0 ? sets : work.kind === 'reps' ? '' : ' s';
   return {
     of: 'work',
     text: signed(counted, String(Math.abs(counted))) + unitWords,

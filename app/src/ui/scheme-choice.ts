@@ -1,9 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
 import {
   experienceSchema,
+  placeInProgram,
   problemFrom,
   schemeSchema,
   versionForTier,
+  wavePercent,
   type Experience,
   type Scheme,
   type Slot,
@@ -15,6 +17,9 @@ const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
   kind: kind as Scheme['kind'],
   ...words,
 }));
+
+/** The drawing of a wave: its bars, the gap between them, and the line of numbers under them. */
+const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
 
 /** How work grows from week to week: one of the schools, with its numbers, refused in place where they go too far. */
 @Component({
@@ -44,6 +49,20 @@ const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
         </select>
       </label>
     }
+    @if (wave().length > 0) {
+      <svg class="wave" [attr.viewBox]="waveBox" role="img" [attr.aria-label]="waveSays()">
+        @for (bar of wave(); track bar.week) {
+          <rect
+            [attr.x]="bar.x"
+            [attr.width]="bar.width"
+            [attr.y]="bar.y"
+            [attr.height]="bar.height"
+            [class.lighter]="bar.lighter"
+          />
+          <text [attr.x]="bar.x + bar.width / 2" [attr.y]="waveFoot">{{ bar.week }}</text>
+        }
+      </svg>
+    }
     @for (number of numbers(); track number.key) {
       <label class="number"
         ><input
@@ -53,7 +72,7 @@ const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
           [value]="number.value"
           (change)="set(number.key, $any($event.target).valueAsNumber)"
         />
-        {{ number.words }}</label
+        <span>{{ number.words }}</span></label
       >
     }
     @if (problem()) {
@@ -76,10 +95,33 @@ const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
       color: var(--ink-2);
     }
     .number {
+      display: flex;
+      align-items: baseline;
+      gap: 6px;
       font-size: 13px;
     }
     .number .field {
+      flex: none;
       width: 52px;
+    }
+    .wave {
+      display: block;
+      width: 100%;
+      max-width: 300px;
+      margin: 6px 0 2px;
+    }
+    .wave rect {
+      fill: var(--tier);
+    }
+    .wave .lighter {
+      fill: none;
+      stroke: var(--tier);
+      stroke-width: 1.5;
+    }
+    .wave text {
+      font: 10px var(--f-text);
+      fill: var(--ink-2);
+      text-anchor: middle;
     }
     .field {
       color: var(--ink);
@@ -101,10 +143,14 @@ export class SchemeChoice {
   readonly scheme = input<Scheme>();
   /** The slot it is for; absent where it is for a whole program. */
   readonly usualFor = input<Slot>();
+  /** Weeks of the program; absent where it is the one on view. */
+  readonly weeks = input<number>();
   readonly chosen = output<Scheme | undefined>();
 
   private readonly view = inject(ViewStore);
   protected readonly schemes = SCHEMES;
+  protected readonly waveBox = `0 -1 ${WAVE.width} ${WAVE.height + WAVE.words + 1}`;
+  protected readonly waveFoot = WAVE.height + WAVE.words - 2;
   protected readonly shapes = Object.entries(WAVE_WORDS).map(([value, words]) => ({ value, words }));
   protected readonly problem = signal('');
 
@@ -122,11 +168,34 @@ export class SchemeChoice {
     const scheme = this.scheme();
     if (!scheme) return [];
     const values = new Map<string, unknown>(Object.entries(scheme));
-    return SCHEME_NUMBERS[scheme.kind].map((number) => ({
-      ...number,
-      value: Number(values.get(number.key)),
-    }));
+    const stepped = scheme.kind !== 'wave' || scheme.shape === 'step';
+    return SCHEME_NUMBERS[scheme.kind]
+      .filter(({ key }) => key !== 'stepWeeks' || stepped)
+      .map((number) => ({ ...number, value: Number(values.get(number.key)) }));
   });
+
+  /** The weeks of a wave as bars, the foot of the drawing a little under its lowest. */
+  protected readonly wave = computed(() => {
+    const scheme = this.scheme();
+    if (scheme?.kind !== 'wave') return [];
+    const weeks = this.weeks() ?? this.view.weeks();
+    const session = placeInProgram(this.view.program(), this.view.session()?.id ?? '');
+    const foot = scheme.fromPercent - Math.max(5, (scheme.toPercent - scheme.fromPercent) / 2);
+    const pitch = WAVE.width / weeks;
+    return Array.from({ length: weeks }, (_, at) => {
+      const { percent, lighter } = wavePercent(scheme, { week: at + 1, weeks, session });
+      const height = (WAVE.height * (percent - foot)) / (scheme.toPercent - foot);
+      const x = at * pitch + WAVE.gap / 2;
+      return { week: at + 1, percent, lighter, x, width: pitch - WAVE.gap, y: WAVE.height - height, height };
+    });
+  });
+  protected readonly waveSays = computed(() =>
+    this.wave()
+      .map(
+        ({ week, percent, lighter }) => `week ${week}: ${Math.round(percent)} %${lighter ? ', lighter' : ''}`,
+      )
+      .join('; '),
+  );
 
   /** How long most of the class have lifted. */
   private readonly experience = computed(() => {

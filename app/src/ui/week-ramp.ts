@@ -1,22 +1,26 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { programWeek, standsIn } from '@dray/core';
+import { ViewStore } from '../state/view-store';
 
-/** The weeks as a row of numbers to choose from, [ and ] on the keyboard of the screen around it. */
+/** The weeks of the session on view, as a row of numbers to choose from; [ and ] on the keyboard of the screen around it. */
 @Component({
   selector: 'dray-weeks',
   template: `
-    <span class="word" id="week-word">week</span>
-    <div role="radiogroup" aria-labelledby="week-word" [class.many]="weeks() > 8">
-      @for (number of numbers(); track number) {
+    <span class="word" id="week-word">{{ lighterNow() ? 'lighter week' : 'week' }}</span>
+    <div role="radiogroup" aria-labelledby="week-word" [class.many]="weeks().length > 8">
+      @for (one of weeks(); track one.week) {
         <button
           type="button"
           role="radio"
-          [attr.aria-checked]="number === week()"
-          [class.on]="number === week()"
-          [class.present]="number === present()"
-          [attr.title]="number === present() ? 'this week' : null"
-          (click)="chosen.emit(number)"
+          [attr.aria-checked]="one.week === view.week()"
+          [class.on]="one.week === view.week()"
+          [class.present]="one.week === view.presentWeek()"
+          [class.lighter]="one.lighter"
+          [class.without]="one.without"
+          [attr.title]="one.title || null"
+          (click)="view.showWeek(one.week)"
         >
-          {{ number }}
+          {{ one.week }}
         </button>
       }
     </div>
@@ -45,6 +49,13 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
     }
     button:hover {
       color: var(--ink);
+    }
+    button.lighter {
+      border-bottom-style: dashed;
+      border-bottom-color: var(--ink-2);
+    }
+    button.without {
+      opacity: 0.5;
     }
     button.on {
       color: var(--ink);
@@ -82,10 +93,22 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class WeekRamp {
-  readonly week = input.required<number>();
-  readonly weeks = input.required<number>();
-  /** The week it is. */
-  readonly present = input<number>();
-  readonly chosen = output<number>();
-  protected readonly numbers = computed(() => Array.from({ length: this.weeks() }, (_, at) => at + 1));
+  protected readonly view = inject(ViewStore);
+
+  protected readonly weeks = computed(() => {
+    const program = this.view.program();
+    const sessionId = this.view.session()?.id ?? '';
+    return Array.from({ length: this.view.weeks() }, (_, at) => {
+      const week = at + 1;
+      const lighter = programWeek(program, week)?.lighter ?? false;
+      const without = !standsIn(program, sessionId, week);
+      const title = [
+        week === this.view.presentWeek() ? 'this week' : '',
+        lighter ? 'a lighter week' : '',
+        without ? 'the session does not stand in this week' : '',
+      ];
+      return { week, lighter, without, title: title.filter(Boolean).join(', ') };
+    });
+  });
+  protected readonly lighterNow = computed(() => this.weeks()[this.view.week() - 1]?.lighter ?? false);
 }

@@ -11,7 +11,9 @@ export interface LogIndex {
   readonly before: (participantId: string, day: string | undefined) => readonly LogEntry[];
   /** Weeks in which someone logged something of a session. */
   readonly weeksOf: (participantId: string, sessionId: string) => ReadonlySet<number>;
-  /** The last week in which anybody did; 0 when nobody has yet. */
+  /** Weeks in which anybody did. */
+  readonly weeksOfClass: (sessionId: string) => ReadonlySet<number>;
+  /** The last of them; 0 when nobody has yet. */
   readonly lastWeek: (sessionId: string) => number;
 }
 
@@ -25,15 +27,12 @@ export function logIndex(log: readonly LogEntry[]): LogIndex {
   const cells = new Map<string, LogEntry[]>();
   const people = new Map<string, LogEntry[]>();
   const weeks = new Map<string, Set<number>>();
-  const last = new Map<string, number>();
+  const classes = new Map<string, Set<number>>();
   for (const entry of log) {
     push(cells, `${entry.participantId}\n${entry.slotId}`, entry);
     push(people, entry.participantId, entry);
-    const visits = `${entry.participantId}\n${entry.sessionId}`;
-    const own = weeks.get(visits);
-    if (own) own.add(entry.week);
-    else weeks.set(visits, new Set([entry.week]));
-    last.set(entry.sessionId, Math.max(entry.week, last.get(entry.sessionId) ?? 0));
+    addWeek(weeks, `${entry.participantId}\n${entry.sessionId}`, entry.week);
+    addWeek(classes, entry.sessionId, entry.week);
   }
   const histories = new Map<string, readonly LogEntry[]>();
   const index: LogIndex = {
@@ -50,10 +49,17 @@ export function logIndex(log: readonly LogEntry[]): LogIndex {
     ofCell: (participantId, slotId) => cells.get(`${participantId}\n${slotId}`) ?? NONE,
     ofPerson: (participantId) => people.get(participantId) ?? NONE,
     weeksOf: (participantId, sessionId) => weeks.get(`${participantId}\n${sessionId}`) ?? NO_WEEKS,
-    lastWeek: (sessionId) => last.get(sessionId) ?? 0,
+    weeksOfClass: (sessionId) => classes.get(sessionId) ?? NO_WEEKS,
+    lastWeek: (sessionId) => Math.max(0, ...(classes.get(sessionId) ?? NO_WEEKS)),
   };
   indices.set(log, index);
   return index;
+}
+
+function addWeek(groups: Map<string, Set<number>>, key: string, week: number): void {
+  const own = groups.get(key);
+  if (own) own.add(week);
+  else groups.set(key, new Set([week]));
 }
 
 function push(groups: Map<string, LogEntry[]>, key: string, entry: LogEntry): void {
@@ -86,9 +92,11 @@ export function personFacts(
 ): PersonFacts {
   const index = logIndex(log);
   const came = index.weeksOf(participantId, sessionId);
+  const ofClass = index.weeksOfClass(sessionId);
   const logged = index.lastWeek(sessionId);
   const last = logged > 0 ? Math.max(logged, pastWeeks(program, sessionId, today)) : 0;
   const away = new Set<number>();
+  const unlogged = new Set<number>();
   const weeks = program?.weeks.length ?? last;
   const counts = (week: number) => standsIn(program, sessionId, week) || came.has(week);
   const counted = Array.from({ length: weeks }, (_, at) => at + 1).filter(counts);
@@ -96,6 +104,7 @@ export function personFacts(
     const off =
       program !== undefined && (program.holidays?.length ?? 0) > 0 && fallsOut(program, sessionId, week);
     if (off || (week <= last && !came.has(week))) away.add(week);
+    if (!off && !ofClass.has(week)) unlogged.add(week);
   }
   const pains = new Map<string, Pain>();
   for (const { week, pain, exerciseId, date } of index.ofPerson(participantId)) {
@@ -111,15 +120,20 @@ export function personFacts(
       if (!away.has(at)) break;
       missed += 1;
     }
-    return { missed, came: came.has(week), pain: pains.get(`${week} ${pattern}`) };
+    return {
+      missed,
+      came: came.has(week),
+      unlogged: unlogged.has(week),
+      pain: pains.get(`${week} ${pattern}`),
+    };
   };
   return {
     counts,
-    key: `${counted.join()}|${[...away].join()}|${[...came].sort((a, b) => a - b).join()}|${painKey.join()}`,
+    key: `${counted.join()}|${[...away].join()}|${[...unlogged].join()}|${[...came].sort((a, b) => a - b).join()}|${painKey.join()}`,
     of,
     keyOf(week, pattern) {
-      const { missed, came: there, pain } = of(week, pattern);
-      return `${missed} ${there} ${pain ? `${pain.place} ${pain.score}` : ''}`;
+      const { missed, came: there, unlogged: open, pain } = of(week, pattern);
+      return `${missed} ${there} ${open} ${pain ? `${pain.place} ${pain.score}` : ''}`;
     },
   };
 }

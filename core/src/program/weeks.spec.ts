@@ -54,7 +54,7 @@ describe('weeks without training', () => {
       );
     const once = away([2]);
     expect(once[2]?.load?.kg).toBe(once[1]?.load?.kg);
-    expect(trace(once[2])).toContain('Missed last week: the same again.');
+    expect(trace(once[2])).toContain('Nothing is logged of the last class: the same again.');
     const twice = away([2, 3]);
     expect(twice[3]!.load!.kg).toBeLessThan(twice[2]!.load!.kg);
     expect(twice[3]!.load!.kg / twice[2]!.load!.kg).toBeCloseTo(0.9, 1);
@@ -84,6 +84,26 @@ describe('weeks without training', () => {
     expect(cells.map(({ work }) => work.sets)).toEqual([3, 3, 2, 3, 3]);
     expect(cells[2]?.load?.kg).toBe(cells[1]?.load?.kg);
     expect(cells[3]!.wantedKg! / cells[1]!.wantedKg!).toBeCloseTo(1.05, 10);
+  });
+
+  it('tell one person away from a class that nobody has logged', () => {
+    const start = oneSlot('squat', reps(3, 10), USUAL_SCHEMES.byReserve, steady, owned);
+    const other = { ...start.participants[0]!, id: 'other' };
+    const both = { ...start, participants: [...start.participants, other] };
+    const rowsIn = (document: DrayDocument, week: number) =>
+      createResolver(() => addDays(FIRST_MONDAY, (week - 1) * 7))
+        .board(document, { sessionId: 's', week })
+        .rows.map(({ cells }) => cells[0] as ReadyCell);
+    const logOf = (cells: readonly ReadyCell[]) =>
+      cells.flatMap((cell) =>
+        [1, 2, 3].map((set) => ({ ...asAsked(cell, set), id: `${cell.participantId} ${cell.week} ${set}` })),
+      );
+    const first = { ...both, log: logOf(rowsIn(both, 1)) };
+    const [mine, theirs] = rowsIn({ ...first, log: [...first.log, ...logOf(rowsIn(first, 2).slice(1))] }, 3);
+    expect(trace(mine)).toContain('Missed last week: the same again.');
+    expect(trace(theirs)).not.toMatch(/Missed|Nothing is logged/);
+    for (const cell of rowsIn(first, 3))
+      expect(trace(cell)).toContain('Nothing is logged of the last class: the same again.');
   });
 
   it('know a holiday ahead as a week away', () => {

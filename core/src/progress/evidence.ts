@@ -5,8 +5,8 @@ import type { ReadyCell } from '../resolve';
 export type Evidence =
   /** The week has not been: its work is taken as done, so that coming weeks can be shown ahead. */
   | { readonly kind: 'assumed' }
-  /** Nobody was there, for so many weeks running. */
-  | { readonly kind: 'missed'; readonly weeks: number }
+  /** They were not there, for so many weeks running; or nobody's sets of the last of them are logged. */
+  | { readonly kind: 'missed'; readonly weeks: number; readonly unlogged: boolean }
   /** They were there, and left this out. */
   | { readonly kind: 'skipped' }
   /** It hurt, here or in other work of the same pattern. */
@@ -29,11 +29,13 @@ export interface WeekFacts {
   readonly missed: number;
   /** Something of the same session was logged. */
   readonly came: boolean;
+  /** Nobody has logged the session in this week, and it did not fall out. */
+  readonly unlogged: boolean;
   /** The worst pain in work of a pattern. */
   readonly pain?: Pain | undefined;
 }
 
-const AHEAD: WeekFacts = { missed: 0, came: false };
+const AHEAD: WeekFacts = { missed: 0, came: false, unlogged: true };
 
 /**
  * Compares what was logged for a cell with what it asked; the order in which sets were written down does not count, and
@@ -48,7 +50,9 @@ export function evidenceFor(cell: ReadyCell, log: readonly LogEntry[], facts: We
   const [first] = sets;
   if (!first) {
     if (facts.came) return { kind: 'skipped' };
-    return facts.missed > 0 ? { kind: 'missed', weeks: facts.missed } : { kind: 'assumed' };
+    return facts.missed > 0
+      ? { kind: 'missed', weeks: facts.missed, unlogged: facts.unlogged }
+      : { kind: 'assumed' };
   }
   const amounts = sets.map(({ amount }) => amount);
   const done = new Set(sets.map(({ set }) => set)).size;

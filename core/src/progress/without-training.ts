@@ -30,9 +30,10 @@ export function withoutTraining({ cell, evidence, unit }: SchemeState): Ask | un
     case 'skipped':
       return { kind: 'amount', amount, sets, reason: 'Left out last week: the same again.' };
     case 'missed': {
-      const { weeks } = evidence;
+      const { weeks, unlogged } = evidence;
       if (weeks % WEEKS_AWAY !== 0) {
-        const away = weeks === 1 ? 'Missed last week' : `${weeks} weeks away`;
+        const lastWeek = unlogged ? 'Nothing is logged of the last class' : 'Missed last week';
+        const away = weeks === 1 ? lastWeek : `${weeks} weeks away`;
         return { kind: 'amount', amount, sets, reason: `${away}: the same again.` };
       }
       const back = `${weeks} weeks away: a step back`;
