@@ -2,11 +2,14 @@ import { computed, inject } from '@angular/core';
 import {
   dateIn,
   holidayOn,
+  LEAST_WEEKS,
+  MOST_WEEKS,
   MUSCLE_WORDS,
   programWeek,
   weekdayOf,
   weekOn,
   WEEKDAY_WORDS,
+  WHOLE_CAP_PERCENT,
   type Holiday,
   type Muscle,
   type Program,
@@ -41,6 +44,13 @@ interface ProgramState {
   readonly at: { readonly week: number; readonly index: number } | undefined;
   /** Moves from a week on, not only in it. */
   readonly onwards: boolean;
+  /** What was refused, and where. */
+  readonly problem: Problem | undefined;
+}
+
+interface Problem {
+  readonly at: 'begins' | 'weeks' | 'cap' | 'closed';
+  readonly sentence: string;
 }
 
 /** One class in the calendar. */
@@ -79,7 +89,13 @@ const NEW_SCHEME: Scheme = { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 }
 
 /** A program on the calendar: weeks by days, what it gives each muscle, and where it gives too much too soon. */
 export const ProgramStore = signalStore(
-  withState<ProgramState>({ chosenId: undefined, personId: undefined, at: undefined, onwards: true }),
+  withState<ProgramState>({
+    chosenId: undefined,
+    personId: undefined,
+    at: undefined,
+    onwards: true,
+    problem: undefined,
+  }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
   withComputed(({ documents, view, chosenId, personId }) => ({
     programs: computed(() => documents.document()?.programs ?? []),
@@ -207,6 +223,7 @@ export const ProgramStore = signalStore(
   withMethods((store) => {
     function edit(label: string, change: (program: Program) => Program, key?: string): void {
       const id = store.program()?.id;
+      patchState(store, { problem: undefined });
       store.documents.edit(
         label,
         (document) => ({
@@ -215,6 +232,9 @@ export const ProgramStore = signalStore(
         }),
         key,
       );
+    }
+    function refuse(at: Problem['at'], sentence: string): void {
+      patchState(store, { problem: { at, sentence } });
     }
     return {
       show(id: string): void {
@@ -278,8 +298,8 @@ export const ProgramStore = signalStore(
         if (name.trim()) edit('name', (program) => ({ ...program, name: name.trim() }), 'program name');
       },
       begin(startDate: string): void {
-        if (/^\d{4}-\d\d-\d\d$/.test(startDate))
-          edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
+        if (startDate) edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
+        else refuse('begins', 'A program needs the day it begins on: choose one.');
       },
       setTime(time: string): void {
         edit('time of day', ({ startTime: _, ...program }) =>
@@ -287,19 +307,27 @@ export const ProgramStore = signalStore(
         );
       },
       lengthen(weeks: number): void {
-        if (Number.isInteger(weeks)) edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
+        if (Number.isInteger(weeks) && weeks >= LEAST_WEEKS && weeks <= MOST_WEEKS)
+          edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
+        else
+          refuse(
+            'weeks',
+            `A program has ${LEAST_WEEKS} to ${MOST_WEEKS} weeks; a longer one is followed by another.`,
+          );
       },
       grow(scheme: Scheme | undefined): void {
         if (scheme) edit('how it grows', (program) => ({ ...program, scheme }));
       },
       cap(wholeCapPercent: number): void {
-        if (wholeCapPercent >= 5 && wholeCapPercent <= 100) {
+        const { least, most } = WHOLE_CAP_PERCENT;
+        if (wholeCapPercent >= least && wholeCapPercent <= most)
           edit(`${wholeCapPercent} % a week at the most`, (program) => ({ ...program, wholeCapPercent }));
-        }
+        else refuse('cap', `A session may grow by ${least} to ${most} % a week.`);
       },
       close(from: string, to: string, name: string): void {
-        if (!from) return;
-        const last = to && to >= from ? to : from;
+        if (!from) return refuse('closed', 'Say from which day it is closed.');
+        if (to && to < from) return refuse('closed', 'It ends before it begins: choose a later last day.');
+        const last = to || from;
         edit('closed', (program) => withHoliday(program, { from, to: last, ...(name && { name }) }));
       },
       reopen(at: number): void {

@@ -11,7 +11,14 @@ import {
   Injector,
   signal,
 } from '@angular/core';
-import { DEFAULT_WHOLE_CAP_PERCENT, formatMass, WEEKDAY_WORDS } from '@dray/core';
+import {
+  DEFAULT_WHOLE_CAP_PERCENT,
+  formatMass,
+  LEAST_WEEKS,
+  MOST_WEEKS,
+  WEEKDAY_WORDS,
+  WHOLE_CAP_PERCENT,
+} from '@dray/core';
 import { programToCalendar } from '@dray/core/late';
 import { format, parseISO } from 'date-fns';
 import { download } from '../ui/download';
@@ -36,6 +43,8 @@ export class ProgramScreen {
   private readonly injector = inject(Injector);
 
   protected readonly words = WEEKDAY_WORDS;
+  protected readonly weeksRange = { least: LEAST_WEEKS, most: MOST_WEEKS };
+  protected readonly capRange = WHOLE_CAP_PERCENT;
   protected readonly rampBox = RAMP_BOX;
   protected readonly usualCap = DEFAULT_WHOLE_CAP_PERCENT;
   protected readonly people = computed(() => this.program.documents.document()?.participants ?? []);

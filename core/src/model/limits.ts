@@ -19,5 +19,8 @@ export const WEEKDAY_WORDS = [
  */
 export const DEFAULT_WHOLE_CAP_PERCENT = 30;
 
+/** What a coach may set it to, in percent. Common practice. */
+export const WHOLE_CAP_PERCENT = { least: 5, most: 100 } as const;
+
 export const MOST_WEEKS = 16;
 export const LEAST_WEEKS = 2;

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { MOST_WEEKS } from './limits';
+import { MOST_WEEKS, WHOLE_CAP_PERCENT } from './limits';
 import { schemeSchema } from './scheme';
 import { idSchema, nameSchema } from './vocabulary';
 
@@ -37,6 +37,6 @@ export const programSchema = z.strictObject({
   scheme: schemeSchema,
   holidays: z.array(holidaySchema).max(40).optional(),
   /** The most all work of a session may grow from one week to the next, in percent. */
-  wholeCapPercent: z.number().min(5).max(100).optional(),
+  wholeCapPercent: z.number().min(WHOLE_CAP_PERCENT.least).max(WHOLE_CAP_PERCENT.most).optional(),
 });
 export type Program = z.infer<typeof programSchema>;

@@ -1,0 +1,153 @@
+import { TestBed } from '@angular/core/testing';
+import type { DrayDocument, Program } from '@dray/core';
+import { boatyard } from '@dray/demo';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser } from '../testing';
+import { ProgramStore } from './program-store';
+
+/** The demo's program, which begins on a Tuesday, four weeks before the tests' day. */
+const STARTED = '2026-10-27';
+
+describe('ProgramStore', () => {
+  let db: DrayDb;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    (await openedDocuments()).edit('begin', (document) => ({
+      ...document,
+      programs: document.programs.map((program) => ({ ...program, startDate: STARTED })),
+    }));
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  const store = () => TestBed.runInInjectionContext(() => new ProgramStore());
+  const own = (opened: ReturnType<typeof store>): Program => opened.program()!;
+  const daysOf = (opened: ReturnType<typeof store>, sessionId: string) =>
+    own(opened).weeks.map(({ days }) => days.find((day) => day.sessionId === sessionId)?.weekday);
+  const edited = (opened: ReturnType<typeof store>, change: (document: DrayDocument) => DrayDocument) =>
+    opened.documents.edit('a change', change);
+
+  it('lays the weeks out from the day they begin on, and knows the present one', () => {
+    const opened = store();
+    expect(opened.weekdays()).toEqual([2, 3, 4, 5, 6, 7, 1]);
+    expect(
+      opened
+        .calendar()
+        .filter(({ present }) => present)
+        .map(({ week }) => week),
+    ).toEqual([5]);
+    const week = opened.calendar()[4]!;
+    expect(week.days.map(({ date }) => date)[0]).toBe('2026-11-24');
+    expect(week.days.find(({ today }) => today)?.date).toBe('2026-11-25');
+    expect(week.days.filter(({ past }) => past).length).toBe(1);
+    expect(week.days.flatMap(({ classes }) => classes.map(({ session }) => session.id))).toEqual([
+      'tuesday',
+      'friday',
+    ]);
+  });
+
+  it('draws a lighter week with fewer sets, and less time', () => {
+    const opened = store();
+    opened.setLighter(6, true);
+    const [fifth, sixth] = [4, 5].map((at) => opened.calendar()[at]!.days[0]!.classes[0]!.ramp);
+    expect(sixth!.sets).toBeLessThan(fifth!.sets);
+    expect(sixth!.minutes).toBeLessThan(fifth!.minutes);
+    opened.setLighter(6, false);
+    expect(own(opened).weeks[5]).toEqual(boatyard.programs[0]!.weeks[5]!);
+  });
+
+  it('moves a class in the weeks to come, or in one only, and marks what comes too soon', () => {
+    const opened = store();
+    expect(opened.conflicts()).toEqual([]);
+    opened.move(6, 1, 3);
+    expect(daysOf(opened, 'friday')).toEqual([5, 5, 5, 5, 5, 3, 3, 3]);
+    expect(opened.conflicts().length).toBe(3);
+    const marked = opened
+      .calendar()
+      .flatMap(({ days }) => days.flatMap(({ classes }) => classes))
+      .filter(({ conflict }) => conflict);
+    expect(marked.map(({ week }) => week)).toEqual([6, 6, 7, 7, 8, 8]);
+    opened.documents.undo();
+    opened.setOnwards(false);
+    opened.move(6, 1, 6);
+    expect(daysOf(opened, 'friday')).toEqual([5, 5, 5, 5, 5, 6, 5, 5]);
+  });
+
+  it('takes a class out of the weeks to come, and puts one in', () => {
+    const opened = store();
+    opened.select(7, 1);
+    expect(opened.selected()?.session.id).toBe('friday');
+    opened.takeOut(7, 1);
+    expect(daysOf(opened, 'friday').slice(5)).toEqual([5, undefined, undefined]);
+    expect(opened.selected()).toBeUndefined();
+    opened.add(8, 4, 'friday');
+    expect(daysOf(opened, 'friday').slice(5)).toEqual([5, undefined, 4]);
+  });
+
+  it('counts the sets of a week for the person who is shown, none on a holiday', () => {
+    const opened = store();
+    opened.showPerson('juno');
+    const front = () => opened.heat().find(({ muscle }) => muscle === 'thighFront')!;
+    const before = front().cells[5]!.sets;
+    expect(before).toBeGreaterThan(0);
+    opened.close('2026-12-01', '2026-12-04', 'slip week');
+    expect(front().cells[5]).toEqual({ week: 6, sets: 0, band: 'none' });
+    expect(opened.calendar()[5]!.days[0]!.holiday?.name).toBe('slip week');
+    opened.reopen(0);
+    expect(front().cells[5]!.sets).toBe(before);
+  });
+
+  it('puts an easy session between, from this week on', () => {
+    const opened = store();
+    edited(opened, (document) => ({
+      ...document,
+      sessions: [
+        ...document.sessions,
+        { id: 'tall', name: 'Standing tall', focus: 'posture', budgetMinutes: 20, blocks: [] },
+      ],
+    }));
+    expect(opened.free()?.easy.map(({ id }) => id)).toEqual(['tall']);
+    expect(opened.free()?.days).toEqual(['Monday', 'Wednesday', 'Thursday', 'Saturday', 'Sunday']);
+    opened.between(opened.free()!.easy[0]!);
+    expect(daysOf(opened, 'tall')).toEqual([undefined, undefined, undefined, undefined, 7, 7, 7, 7]);
+  });
+
+  it('refuses what a program cannot be with a sentence where it stands, and changes nothing', () => {
+    const opened = store();
+    const before = own(opened);
+    const refused = (at: string, words: string) => {
+      expect(opened.problem()?.at).toBe(at as never);
+      expect(opened.problem()?.sentence).toContain(words);
+      expect(own(opened)).toBe(before);
+    };
+    opened.lengthen(40);
+    refused('weeks', '2 to 16 weeks');
+    opened.lengthen(Number.NaN);
+    refused('weeks', '2 to 16 weeks');
+    opened.cap(400);
+    refused('cap', '5 to 100 %');
+    opened.begin('');
+    refused('begins', 'choose one');
+    opened.close('', '', '');
+    refused('closed', 'from which day');
+    opened.close('2026-12-04', '2026-12-01', '');
+    refused('closed', 'ends before it begins');
+    opened.lengthen(9);
+    expect(opened.problem()).toBeUndefined();
+    expect(own(opened).weeks.length).toBe(9);
+  });
+
+  it('goes on with the same again after its end, on the same weekday', () => {
+    const opened = store();
+    opened.create();
+    expect(opened.programs().length).toBe(2);
+    expect(own(opened).name).toBe('Eight weeks before the slip, again');
+    // Eight weeks on from a Tuesday is a Tuesday.
+    expect(own(opened).startDate).toBe('2026-12-22');
+    opened.remove();
+    expect(opened.programs().map(({ id }) => id)).toEqual(['autumn']);
+  });
+});
