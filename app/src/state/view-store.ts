@@ -1,4 +1,4 @@
-import { computed, effect, inject } from '@angular/core';
+import { computed, effect, inject, signal } from '@angular/core';
 import { catalogOf, createResolver, programOf, weekOn, weeksOf } from '@dray/core';
 import {
   patchState,
@@ -24,6 +24,11 @@ interface ViewState {
 const INITIAL: ViewState = { chosenSessionId: undefined, chosenWeek: undefined, loosening: false };
 const NOTHING_OWN = { exercises: [], ladders: [] };
 const DEVICE_KEY = 'view';
+
+/** What is kept for the next time: a week that was chosen holds for the day it was chosen on. */
+interface KeptView extends ViewState {
+  readonly on?: string;
+}
 
 /** Which session and week all screens look at, and what the resolver makes of them. */
 export const ViewStore = signalStore(
@@ -97,21 +102,28 @@ export const ViewStore = signalStore(
   })),
   withHooks({
     onInit(store) {
-      let restored = false;
+      const restored = signal(false);
       void store.device
-        .get<ViewState>(DEVICE_KEY)
-        .then((view) => {
-          if (view) patchState(store, view);
+        .get<KeptView>(DEVICE_KEY)
+        .then((kept) => {
+          if (!kept) return;
+          // What was chosen while this was being read stays.
+          patchState(store, ({ chosenSessionId, chosenWeek, loosening }) => ({
+            chosenSessionId: chosenSessionId ?? kept.chosenSessionId,
+            chosenWeek: chosenWeek ?? (kept.on === store.today() ? kept.chosenWeek : undefined),
+            loosening: loosening || kept.loosening,
+          }));
         })
         .catch(() => undefined)
-        .finally(() => (restored = true));
+        .finally(() => restored.set(true));
       effect(() => {
-        const view: ViewState = {
+        const view: KeptView = {
+          on: store.today(),
           chosenSessionId: store.chosenSessionId(),
           chosenWeek: store.chosenWeek(),
           loosening: store.loosening(),
         };
-        if (restored) void store.device.set(DEVICE_KEY, view).catch(() => undefined);
+        if (restored()) void store.device.set(DEVICE_KEY, view).catch(() => undefined);
       });
     },
   }),
