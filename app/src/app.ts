@@ -2,6 +2,7 @@ import { ChangeDetectionStrategy, Component, inject, Injector } from '@angular/c
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { DocumentStore } from './state/document-store';
 import { ThemeChoice } from './state/theme';
+import { isField } from './ui/keys';
 
 const SCREENS = [
   { path: '/plan', name: 'Plan', key: '1' },
@@ -43,7 +44,7 @@ export class App {
     } else if (command && event.key.toLowerCase() === 'y') {
       event.preventDefault();
       this.documents.redo();
-    } else if (!command && !event.altKey && !isTyping(event.target)) {
+    } else if (!command && !event.altKey && !isField(event.target)) {
       this.plainKey(event);
     }
   }
@@ -58,8 +59,4 @@ export class App {
     const { openKeyList } = await import('./ui/key-list');
     openKeyList(this.injector);
   }
-}
-
-function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && target.matches('input, textarea, select, [contenteditable]');
 }

@@ -1,27 +1,12 @@
-import {
-  afterNextRender,
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DOCUMENT,
-  inject,
-  Injector,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { CellFace } from '../ui/cell-face';
+import { Focus } from '../ui/focus';
+import { ARROWS, isShortcut } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
 import { BoardStore } from './board-store';
 import { CellPanel } from './cell-panel';
-
-const ARROWS: Readonly<Record<string, readonly [rows: number, columns: number]>> = {
-  ArrowUp: [-1, 0],
-  ArrowDown: [1, 0],
-  ArrowLeft: [0, -1],
-  ArrowRight: [0, 1],
-  Home: [0, -Infinity],
-  End: [0, Infinity],
-};
 
 /** Everyone's version of the session: participants down, slots across, a reason behind every cell. */
 @Component({
@@ -31,13 +16,12 @@ const ARROWS: Readonly<Record<string, readonly [rows: number, columns: number]>>
   templateUrl: './board.html',
   styleUrl: './board.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'onKey($event)' },
+  host: { class: 'beside-rail', '(document:keydown)': 'onKey($event)' },
 })
 export class BoardScreen {
   protected readonly board = inject(BoardStore);
   protected readonly view = this.board.view;
-  private readonly injector = inject(Injector);
-  private readonly page = inject(DOCUMENT);
+  private readonly focus = inject(Focus);
 
   protected readonly people = computed(() => {
     const count = this.board.rows().length;
@@ -45,11 +29,7 @@ export class BoardScreen {
   });
 
   protected onKey(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.target instanceof HTMLElement && event.target.matches('input, select, textarea')) return;
-    if (event.key === '[') this.view.showWeek(this.view.week() - 1);
-    if (event.key === ']') this.view.showWeek(this.view.week() + 1);
-    if (event.key === 'w') this.view.showLoosening(!this.view.loosening());
+    if (isShortcut(event) && event.key === 'w') this.view.showLoosening(!this.view.loosening());
   }
 
   protected onGridKey(event: KeyboardEvent): void {
@@ -61,19 +41,12 @@ export class BoardScreen {
       this.focusCell();
     } else if (event.key === 'Enter') {
       event.preventDefault();
-      this.focus('by-hand-start');
+      this.focus.on('by-hand-start');
     }
   }
 
   protected focusCell(): void {
     const { row, column } = this.board.at();
-    this.focus(`cell-${row}-${column}`);
-  }
-
-  /** At once where it stands already, so that the next key finds it; else when it has been drawn. */
-  private focus(id: string): void {
-    const now = this.page.getElementById(id);
-    if (now) now.focus();
-    else afterNextRender(() => this.page.getElementById(id)?.focus(), { injector: this.injector });
+    this.focus.on(`cell-${row}-${column}`);
   }
 }

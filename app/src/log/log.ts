@@ -1,12 +1,9 @@
 import {
-  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
-  DOCUMENT,
   effect,
   inject,
-  Injector,
   signal,
   untracked,
 } from '@angular/core';
@@ -14,16 +11,11 @@ import { RouterLink } from '@angular/router';
 import { formatLoad, logIndex } from '@dray/core';
 import { aboutSets, loadInWords, setsInWords } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
+import { Focus } from '../ui/focus';
+import { ARROWS } from '../ui/keys';
 import { LogFiles } from './log-files';
 import { LogHead } from './log-head';
 import { LogStore, type LogCell } from './log-store';
-
-const ARROWS: Readonly<Record<string, readonly [rows: number, columns: number]>> = {
-  ArrowUp: [-1, 0],
-  ArrowDown: [1, 0],
-  ArrowLeft: [0, -1],
-  ArrowRight: [0, 1],
-};
 
 /** Today's class to fill in: a key for what went as asked, a few more for what did not. */
 @Component({
@@ -33,12 +25,11 @@ const ARROWS: Readonly<Record<string, readonly [rows: number, columns: number]>>
   templateUrl: './log.html',
   styleUrl: './log.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'onKey($event)' },
+  host: { class: 'beside-rail' },
 })
 export class LogScreen {
   protected readonly log = inject(LogStore);
-  private readonly injector = inject(Injector);
-  private readonly page = inject(DOCUMENT);
+  private readonly focus = inject(Focus);
   protected readonly NaN = NaN;
 
   protected readonly typed = signal('');
@@ -171,7 +162,7 @@ export class LogScreen {
       void this.log.clear();
     } else if (/^[0-9lr@=]$/.test(event.key)) {
       // The field takes the focus before the letter lands, so that it lands there; the frame's digits must not have it.
-      this.page.getElementById('done-text')?.focus();
+      this.focus.on('done-text');
       event.stopPropagation();
       return;
     } else return;
@@ -180,21 +171,8 @@ export class LogScreen {
     event.stopPropagation();
   }
 
-  protected onKey(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.target instanceof HTMLElement && event.target.matches('input, select, textarea')) return;
-    if (event.key === '[') this.log.view.showWeek(this.log.view.week() - 1);
-    if (event.key === ']') this.log.view.showWeek(this.log.view.week() + 1);
-  }
-
   private focusCell(): void {
     const { row, column } = this.log.at();
-    this.focus(`log-${row}-${column}`);
-  }
-
-  private focus(id: string): void {
-    const now = this.page.getElementById(id);
-    if (now) now.focus();
-    else afterNextRender(() => this.page.getElementById(id)?.focus(), { injector: this.injector });
+    this.focus.on(`log-${row}-${column}`);
   }
 }

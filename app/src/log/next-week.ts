@@ -1,15 +1,9 @@
-import {
-  afterNextRender,
-  ChangeDetectionStrategy,
-  Component,
-  DOCUMENT,
-  inject,
-  Injector,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { formatMass, readMass } from '@dray/core';
 import { pinInWords, type Pin } from '@dray/core/late';
+import { Focus } from '../ui/focus';
+import { isShortcut } from '../ui/keys';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
 
@@ -21,12 +15,11 @@ import { NextWeekStore, type Group, type Line } from './next-week-store';
   templateUrl: './next-week.html',
   styleUrl: './next-week.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'onKey($event)' },
+  host: { class: 'beside-rail', '(document:keydown)': 'onKey($event)' },
 })
 export class NextWeekScreen {
   protected readonly sheet = inject(NextWeekStore);
-  private readonly injector = inject(Injector);
-  private readonly page = inject(DOCUMENT);
+  private readonly focus = inject(Focus);
   protected readonly problem = signal('');
 
   /** What next week would be, with what the coach has changed of it. */
@@ -117,12 +110,9 @@ export class NextWeekScreen {
   }
 
   protected onKey(event: KeyboardEvent): void {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.target instanceof HTMLElement && event.target.matches('input, select, textarea')) return;
+    if (!isShortcut(event)) return;
     const line = this.sheet.selected();
     const open = line?.state === 'open';
-    if (event.key === '[') this.sheet.view.showWeek(this.sheet.view.week() - 1);
-    if (event.key === ']') this.sheet.view.showWeek(this.sheet.view.week() + 1);
     if (!line) return;
     if (event.key === 'y' && open) this.agree(line);
     if (event.key === 'r' && open && line.proposal.rather) this.rather(line);
@@ -131,12 +121,6 @@ export class NextWeekScreen {
   }
 
   private focusLine(): void {
-    afterNextRender(
-      () => {
-        const id = this.sheet.selected()?.proposal.id.replaceAll(' ', '-') ?? '';
-        this.page.getElementById(`line-${id}`)?.focus();
-      },
-      { injector: this.injector },
-    );
+    this.focus.afterwards(() => `line-${this.sheet.selected()?.proposal.id.replaceAll(' ', '-') ?? ''}`);
   }
 }

@@ -10,6 +10,7 @@ import {
 } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
 import { BLOCKS, formatClock, slotName, TIERS, type BlockKind, type Tier } from '@dray/core';
+import { isShortcut } from '../ui/keys';
 import { SchemeChoice } from '../ui/scheme-choice';
 import { SessionPicker } from '../ui/session-picker';
 import { AddExercise, type Chosen } from './add-exercise';
@@ -59,6 +60,7 @@ const GAP = 'gap ';
   styleUrl: './plan.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
+    class: 'beside-rail',
     '(document:keydown)': 'onKey($event)',
     '(pointermove)': 'drag.load()',
     '(pointerdown)': 'drag.load()',
@@ -165,12 +167,12 @@ export class PlanScreen {
   // Keys.
 
   protected onKey(event: KeyboardEvent): void {
-    const typing = event.target instanceof HTMLElement && event.target.matches('input, select, textarea');
-    if (!typing && event.key === 'b' && !event.ctrlKey && !event.metaKey && !event.altKey) {
+    if (!isShortcut(event)) return;
+    if (event.key === 'b') {
       event.preventDefault();
       this.focus('add-block');
     }
-    if (!typing && event.key === 't' && !event.ctrlKey && !event.metaKey && !event.altKey) {
+    if (event.key === 't') {
       event.preventDefault();
       this.asText.update((text) => !text);
     }

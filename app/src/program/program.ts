@@ -1,6 +1,5 @@
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import {
-  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
@@ -8,7 +7,6 @@ import {
   DOCUMENT,
   effect,
   inject,
-  Injector,
   signal,
 } from '@angular/core';
 import {
@@ -22,6 +20,7 @@ import {
 import { programToCalendar } from '@dray/core/late';
 import { format, parseISO } from 'date-fns';
 import { download } from '../ui/download';
+import { Focus } from '../ui/focus';
 import { SchemeChoice } from '../ui/scheme-choice';
 import { PROJECT, type Path } from '../workers/project';
 import { RAMP_BOX } from './effort-ramp';
@@ -35,12 +34,13 @@ import { ProgramStore, type CalendarDay, type DayClass } from './program-store';
   templateUrl: './program.html',
   styleUrl: './program.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'beside-rail' },
 })
 export class ProgramScreen {
   protected readonly program = inject(ProgramStore);
   private readonly project = inject(PROJECT);
   private readonly page = inject(DOCUMENT);
-  private readonly injector = inject(Injector);
+  private readonly focus = inject(Focus);
 
   protected readonly words = WEEKDAY_WORDS;
   protected readonly weeksRange = { least: LEAST_WEEKS, most: MOST_WEEKS };
@@ -139,8 +139,7 @@ export class ProgramScreen {
       const weekday = days[at];
       if (weekday === undefined) return;
       this.program.move(one.week, one.index, weekday);
-      const id = `class-${one.week}-${one.index}`;
-      afterNextRender(() => this.page.getElementById(id)?.focus(), { injector: this.injector });
+      this.focus.afterwards(() => `class-${one.week}-${one.index}`);
     } else if (event.key === 'Delete') {
       this.program.takeOut(one.week, one.index);
     }

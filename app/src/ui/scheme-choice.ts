@@ -10,7 +10,14 @@ import {
   type Scheme,
   type Slot,
 } from '@dray/core';
-import { SCHEME_NUMBERS, SCHEME_WORDS, USUAL_SCHEMES, usualScheme, WAVE_WORDS } from '@dray/core/late';
+import {
+  SCHEME_NUMBERS,
+  SCHEME_WORDS,
+  schemeFor,
+  USUAL_SCHEMES,
+  usualScheme,
+  WAVE_WORDS,
+} from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 
 const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
@@ -204,14 +211,19 @@ export class SchemeChoice {
     return experienceSchema.options.reduce((most, own) => (count(own) > count(most) ? own : most));
   });
 
+  private readonly exercise = computed(() => {
+    const slot = this.usualFor();
+    return slot && versionForTier(slot, 'intermediate', this.view.catalog())?.exercise;
+  });
+
   /** What is usual for the slot's exercise and most of the class, where that is something else. */
   protected readonly usual = computed(() => {
     const slot = this.usualFor();
-    const version = slot && versionForTier(slot, 'intermediate', this.view.catalog());
-    if (!slot || !version) return undefined;
+    const exercise = this.exercise();
+    if (!slot || !exercise) return undefined;
     const { kind } = slot.prescriptions.intermediate.work;
     const scheme = usualScheme(
-      version.exercise,
+      exercise,
       kind === 'hold' || kind === 'time' ? kind : 'reps',
       this.experience(),
     );
@@ -221,7 +233,9 @@ export class SchemeChoice {
   protected choose(kind: string): void {
     this.problem.set('');
     const known = SCHEMES.find((scheme) => scheme.kind === kind);
-    this.chosen.emit(known && USUAL_SCHEMES[known.kind]);
+    const exercise = this.exercise();
+    const started = known && exercise && schemeFor(known.kind, exercise, this.experience());
+    this.chosen.emit(started ?? (known && USUAL_SCHEMES[known.kind]));
   }
 
   protected set(key: string, value: number | string): void {

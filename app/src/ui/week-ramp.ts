@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { programWeek, standsIn } from '@dray/core';
 import { ViewStore } from '../state/view-store';
+import { isShortcut } from './keys';
 
-/** The weeks of the session on view, as a row of numbers to choose from; [ and ] on the keyboard of the screen around it. */
+/** The weeks of the session on view, as a row of numbers to choose from; [ and ] go one back and one on. */
 @Component({
   selector: 'dray-weeks',
   template: `
@@ -91,6 +92,7 @@ import { ViewStore } from '../state/view-store';
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { '(document:keydown)': 'onKey($event)' },
 })
 export class WeekRamp {
   protected readonly view = inject(ViewStore);
@@ -110,5 +112,11 @@ export class WeekRamp {
       return { week, lighter, without, title: title.filter(Boolean).join(', ') };
     });
   });
+  protected onKey(event: KeyboardEvent): void {
+    if (!isShortcut(event)) return;
+    if (event.key === '[') this.view.showWeek(this.view.week() - 1);
+    if (event.key === ']') this.view.showWeek(this.view.week() + 1);
+  }
+
   protected readonly lighterNow = computed(() => this.weeks()[this.view.week() - 1]?.lighter ?? false);
 }

@@ -105,29 +105,39 @@ const SMALL_CAP_PERCENT = 5;
 const PERCENT_A_WEEK: Readonly<Record<Experience, number>> = { new: 5, some: 5, months: 4, years: 2.5 };
 
 /**
+ * A scheme as it starts for an exercise and for someone who has lifted so long: small muscles grow by less, and a percentage is
+ * the smaller the longer someone has lifted. The cap after ACSM 2009; the rest common practice, no published source.
+ */
+export function schemeFor(
+  kind: Scheme['kind'],
+  { pattern }: Exercise,
+  experience: Experience = 'some',
+): Scheme {
+  const small = SMALL.has(pattern);
+  const capPercent = small ? SMALL_CAP_PERCENT : DEFAULT_CAP_PERCENT;
+  const scheme = { ...USUAL_SCHEMES[kind], capPercent };
+  if (scheme.kind === 'repsThenLoad' && small) return { ...scheme, stepReps: 1 };
+  if (scheme.kind === 'cappedPercent') {
+    return { ...scheme, percentPerWeek: Math.min(capPercent, PERCENT_A_WEEK[experience]) };
+  }
+  return scheme;
+}
+
+/**
  * The scheme that is usual for an exercise and for someone who has lifted so long: seconds for what is held, rounds by the
  * clock, the harder version where nothing is held, reps and then load for most, what was left for the experienced. Common
- * practice, no published source; the cap after ACSM 2009.
+ * practice, no published source.
  */
 export function usualScheme(
-  { pattern, loading }: Exercise,
+  exercise: Exercise,
   work: 'reps' | 'time' | 'hold',
   experience: Experience = 'some',
 ): Scheme {
-  const capPercent = SMALL.has(pattern) ? SMALL_CAP_PERCENT : DEFAULT_CAP_PERCENT;
-  if (work === 'hold') return { ...USUAL_SCHEMES.timeFirst, capPercent };
-  if (work === 'time') return { ...USUAL_SCHEMES.roundsFirst, capPercent };
-  if (!loading) return { ...USUAL_SCHEMES.rungFirst, capPercent };
-  if (experience === 'years' && !SMALL.has(pattern)) return { ...USUAL_SCHEMES.byReserve, capPercent };
-  return { ...USUAL_SCHEMES.repsThenLoad, stepReps: SMALL.has(pattern) ? 1 : 2, capPercent };
-}
-
-/** A few percent a week, by the size of the muscles and how long someone has lifted. */
-export function usualPercent({ pattern }: Exercise, experience: Experience): SchemeOf<'cappedPercent'> {
-  const capPercent = SMALL.has(pattern) ? SMALL_CAP_PERCENT : DEFAULT_CAP_PERCENT;
-  return {
-    kind: 'cappedPercent',
-    percentPerWeek: Math.min(capPercent, PERCENT_A_WEEK[experience]),
-    capPercent,
+  const kind = (): Scheme['kind'] => {
+    if (work === 'hold') return 'timeFirst';
+    if (work === 'time') return 'roundsFirst';
+    if (!exercise.loading) return 'rungFirst';
+    return experience === 'years' && !SMALL.has(exercise.pattern) ? 'byReserve' : 'repsThenLoad';
   };
+  return schemeFor(kind(), exercise, experience);
 }
