@@ -1,4 +1,4 @@
-import type { LogEntry, Rung } from '../model';
+import { reserveOf, type LogEntry, type Rung } from '../model';
 import { gateWords } from './gate-words';
 
 export interface GateStatus {
@@ -12,7 +12,8 @@ export interface GateStatus {
 
 /**
  * How far a person is through the gate of a rung, from their log: so many sets of so many reps or seconds with enough
- * left, on so many visits, and the points that have to be seen. A set whose reserve nobody wrote down counts as made.
+ * left, in good form, without pain and on both sides, on so many visits, and the points that have to be seen. A set of which nobody said what
+ * was left counts as made.
  * Common practice, no published source; two visits after the published 2-for-2 rule (Haff & Triplett).
  *
  * @param log the person's entries, in any order
@@ -27,16 +28,21 @@ export function gateStatus(rung: Rung, log: readonly LogEntry[]): GateStatus {
   const made = (entry: LogEntry) =>
     entry.counted === counted &&
     entry.amount >= wanted &&
-    (entry.reserve === undefined || entry.reserve >= gate.reserve);
+    entry.form !== 'lost' &&
+    (entry.pain?.score ?? 0) === 0 &&
+    (reserveOf(entry) ?? gate.reserve) >= gate.reserve;
 
-  const byDay = new Map<string, number>();
+  // A set with two sides is made when both are.
+  const byDay = new Map<string, Map<number, boolean>>();
   let best = 0;
   for (const entry of own) {
-    byDay.set(entry.date, (byDay.get(entry.date) ?? 0) + (made(entry) ? 1 : 0));
+    const sets = byDay.get(entry.date) ?? new Map<number, boolean>();
+    byDay.set(entry.date, sets.set(entry.set, made(entry) && (sets.get(entry.set) ?? true)));
     if (entry.counted === counted) best = Math.max(best, entry.amount);
   }
-  const most = Math.max(0, ...byDay.values());
-  const visits = [...byDay.values()].filter((sets) => sets >= gate.sets).length;
+  const setsMade = [...byDay.values()].map((sets) => [...sets.values()].filter(Boolean).length);
+  const most = Math.max(0, ...setsMade);
+  const visits = setsMade.filter((sets) => sets >= gate.sets).length;
   const seen = new Set(own.flatMap((entry) => entry.seen ?? []));
 
   const missing: string[] = [];

@@ -52,6 +52,28 @@ describe('gateStatus', () => {
     expect(gateStatus(rung, timed).visits).toBe(0);
   });
 
+  it('counts only what was clean: form held, no pain, something left however it was said, both sides', () => {
+    const twice = (part: Partial<LogEntry>) =>
+      gateStatus(
+        rung,
+        [...visit('2026-11-03', wanted), ...visit('2026-11-06', wanted)].map((set) => ({ ...set, ...part })),
+      );
+    expect(twice({}).open).toBeTrue();
+    expect(twice({ form: 'lost' }).visits).toBe(0);
+    expect(twice({ pain: { place: 'knee', score: 2 } }).visits).toBe(0);
+    expect(twice({ reserve: undefined, left: 'nothing' }).visits).toBe(0);
+    expect(twice({ reserve: undefined, left: 'some' }).visits).toBe(2);
+    const sides = (right: number) =>
+      ['2026-11-03', '2026-11-06'].flatMap((date) =>
+        visit(date, wanted).flatMap((set) => [
+          { ...set, id: `${set.id} l`, side: 'left' as const },
+          { ...set, id: `${set.id} r`, side: 'right' as const, amount: right },
+        ]),
+      );
+    expect(gateStatus(rung, sides(wanted)).open).toBeTrue();
+    expect(gateStatus(rung, sides(wanted - 3)).visits).toBe(0);
+  });
+
   it('waits for the points that have to be seen', () => {
     const stand = catalog.rungById('stand-one')!;
     const held = ['2026-11-03', '2026-11-06'].flatMap((date) =>

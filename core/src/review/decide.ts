@@ -36,7 +36,7 @@ export function decide(
       participantId,
       slotId,
       fromWeek: week + 1,
-      ...(!(agreed && lasting) && { toWeek: week + 1 }),
+      ...(!(agreed ? lasting : rather?.lasting) && { toWeek: week + 1 }),
       ...given(agreed ? pin : (rather?.pin ?? same)),
       reason: (agreed ? reason : (rather?.reason ?? `Stays as it was. Proposed: ${reason}`)).slice(0, 400),
       reviewOfWeek: week,

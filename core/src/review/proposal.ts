@@ -53,6 +53,9 @@ export interface Pin {
   readonly levers?: LeverSettings | undefined;
 }
 
+/** One way on from a week. */
+export type Way = Pick<Proposal, 'kind' | 'reason' | 'next' | 'pin' | 'lasting'>;
+
 /** One thing the log says of one slot of one person, or of a slot of the whole class. */
 export interface Proposal {
   readonly id: string;
@@ -74,8 +77,8 @@ export interface Proposal {
   readonly pin: Pin;
   /** From now on, not only next week: another version. */
   readonly lasting: boolean;
-  /** What the scheme would do instead, where that is something else than the same again. */
-  readonly rather?: Pick<Proposal, 'kind' | 'reason' | 'next' | 'pin'> | undefined;
+  /** The other way on, where there is one: the scheme's beside another version, another version beside the scheme's. */
+  readonly rather?: Way | undefined;
   /** What declining it leaves: the week's own numbers. */
   readonly same: Pin;
 }

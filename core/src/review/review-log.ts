@@ -9,7 +9,7 @@ import type { ReadyCell } from '../resolve';
 import { lighterWeekFor } from './lighter-week';
 import { conditionForPlace } from './pain-place';
 import { plateauOf } from './plateau';
-import type { Pin, Proposal, ProposalKind } from './proposal';
+import type { Pin, Proposal, ProposalKind, Way } from './proposal';
 import { sideDifference } from './sides';
 import { proposal, same, type ReviewQuery, type SlotReview } from './slot-review';
 
@@ -103,12 +103,29 @@ function judge(review: SlotReview): Proposal {
   for (const judgement of JUDGEMENTS) {
     const found = judgement(review);
     if (!found) continue;
-    const { kind, reason, next, pin } = usual;
-    return STEPS.has(found.kind) && kind !== 'hold'
-      ? { ...found, rather: { kind, reason, next, pin } }
-      : found;
+    if (!STEPS.has(found.kind) || usual.kind === 'hold') return found;
+    if (found.kind === 'gate' && growsByLoad(review)) return { ...usual, rather: wayOf(found) };
+    return { ...found, rather: wayOf(usual) };
   }
   return usual;
+}
+
+function wayOf({ kind, reason, next, pin, lasting }: Proposal): Way {
+  return { kind, reason, next, pin, lasting };
+}
+
+/**
+ * Whether the version at hand lives by its load and can still grow by it: then that comes first, and the harder version when the
+ * kit ends. One that is done free as well goes on to the next. Common practice: load, then a harder version.
+ */
+function growsByLoad({ cell, next }: SlotReview): boolean {
+  return (
+    cell.load !== undefined &&
+    cell.version.exercise.loading?.required === true &&
+    next.status === 'ready' &&
+    next.version.name === cell.version.name &&
+    !next.marks.some(({ kitEnds }) => kitEnds)
+  );
 }
 
 /** Steps to another version, beside which the scheme's own way on may be chosen. */

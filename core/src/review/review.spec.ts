@@ -2,7 +2,7 @@ import { boatyard } from '@dray/demo';
 import { boatyardInWeekFive } from '@dray/demo/week-five';
 import { aParticipant, aSlot, everyProp, pairs, reps } from '../../testing/people';
 import { asAsked, oneSlot, train, type DoneSet } from '../../testing/weeks';
-import type { DrayDocument, LogEntry, Participant, Scheme } from '../model';
+import type { DrayDocument, Implement, LogEntry, Participant, Scheme } from '../model';
 import { createResolver, resolveBoard } from '../program';
 import { USUAL_SCHEMES } from '../progress/scheme-words';
 import type { ReadyCell } from '../resolve';
@@ -30,13 +30,15 @@ function after(
     growth = USUAL_SCHEMES.repsThenLoad,
     ladder = 'row',
     person = {},
+    owned = things,
   }: {
     growth?: Scheme;
     ladder?: string;
     person?: Partial<Participant>;
+    owned?: Implement[];
   } = {},
 ): { document: DrayDocument; proposals: Proposal[] } {
-  const start = oneSlot(ladder, { ...reps(3, 10), perSide: true }, growth, aParticipant(person), things);
+  const start = oneSlot(ladder, { ...reps(3, 10), perSide: true }, growth, aParticipant(person), owned);
   const { document } = train(start, weeks, done);
   return { document, proposals: reviewLog(document, 'someone', { sessionId: 's', week: weeks }) };
 }
@@ -102,17 +104,33 @@ describe('reviewLog', () => {
     ).toBeUndefined();
   });
 
-  it('offers the next rung when its gate was made, beside what the scheme would do', () => {
-    const { proposals, document } = after(3, (cell) => ({ amount: cell.work.amount + 6, reserve: 4 }));
-    const [gate] = proposals;
+  const decided = (
+    { document, proposals }: ReturnType<typeof after>,
+    decision: 'agreed' | 'rather',
+    week: number,
+  ) =>
+    resolveBoard(decide(document, proposals, decision, newId), { sessionId: 's', week }).rows[0]!
+      .cells[0] as ReadyCell;
+  const easily = (cell: ReadyCell): DoneSet => ({ amount: cell.work.amount + 6, reserve: 4 });
+
+  it('goes on with the load while there is one, and offers the rung whose gate was made beside it (common practice)', () => {
+    const loaded = after(3, easily);
+    const [more] = loaded.proposals;
+    expect(more?.kind).toBe('progress');
+    expect(more?.rather?.kind).toBe('gate');
+    expect(decided(loaded, 'agreed', 4).work.amount).toBe(more!.pin.amount!);
+    // Another version is for good, whichever way it was come to.
+    for (const week of [4, 6])
+      expect(decided(loaded, 'rather', week).version.rung?.id).toBe(more!.rather!.pin.rungId!);
+  });
+
+  it('offers the next rung first where nothing is held, and where the kit has ended', () => {
+    const free = after(3, easily, { ladder: 'press-up' });
+    const [gate] = free.proposals;
     expect(gate?.kind).toBe('gate');
-    expect(gate?.rather?.kind).toBe('progress');
-    const board = (decision: 'agreed' | 'rather') =>
-      resolveBoard(decide(document, proposals, decision, newId), { sessionId: 's', week: 4 }).rows[0]!
-        .cells[0];
-    const up = board('agreed') as ReadyCell;
-    expect(up.version.rung?.id).toBe(gate!.pin.rungId!);
-    expect((board('rather') as ReadyCell).work.amount).toBe(gate!.rather!.pin.amount!);
+    expect(decided(free, 'agreed', 4).version.rung?.id).toBe(gate!.pin.rungId!);
+    const ended = after(9, easily, { owned: [...pairs(8), ...everyProp()] });
+    expect(ended.proposals[0]?.kind).toBe('gate');
   });
 
   it('opens a ladder whose rung waited for another, once that was agreed to', () => {
