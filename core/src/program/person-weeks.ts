@@ -199,16 +199,22 @@ function workOut(
   const place: ProgramPlace = { week, weeks: program?.weeks.length ?? week, session: row.place };
   const lastCell = last?.cell.status === 'ready' ? last.cell : undefined;
   const before = placementFor(chain, job.slot, override, last?.standing, person, unit);
-  const reaches = (harder: Standing) => {
-    const { version } = placementFor(chain, job.slot, override, standingAt(chain, harder), person, unit);
-    return version?.rung?.id === harder.rungId && version.name !== lastCell?.version.name;
-  };
-  const ask = lastCell && askOf(row, job, lastCell, earlier, before, place, how, reaches);
+  const ask =
+    lastCell &&
+    askOf(row, job, lastCell, earlier, before, place, how, (harder) => {
+      const { version } = placementFor(chain, job.slot, override, standingAt(chain, harder), person, unit);
+      return version?.rung?.id === harder.rungId && version.name !== lastCell.version.name;
+    });
   const standing = ask?.kind === 'harder' ? standingAt(chain, ask) : last?.standing;
   const placement =
     standing === last?.standing ? before : placementFor(chain, job.slot, override, standing, person, unit);
+  // Written out here and in `placementFor`: a spread of the person's context costs a quarter of a board.
+  const { catalog, participant, owned, strength } = person.context;
   const cell = doseSlot(placement, {
-    ...person.context,
+    catalog,
+    participant,
+    owned,
+    strength,
     unit,
     override,
     standing,
@@ -309,7 +315,8 @@ function placementFor(
 ): Placement {
   const known = placements.find((placed) => placed.override === override && placed.standing === standing);
   if (known) return known.placement;
-  const placement = placeSlot(slot, { ...person.context, unit, override, standing });
+  const { catalog, participant, owned, strength } = person.context;
+  const placement = placeSlot(slot, { catalog, participant, owned, strength, unit, override, standing });
   placements.push({ override, standing, placement });
   return placement;
 }

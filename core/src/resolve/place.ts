@@ -42,14 +42,16 @@ export interface Placement {
   readonly warnings: readonly Warning[];
   readonly limits: EffortLimits;
   /** Undefined when nothing fits. */
-  readonly version?: Version;
+  readonly version?: Version | undefined;
   /** Undefined when it is done with body weight. */
-  readonly held?: {
-    readonly hold: HoldFit['hold'];
-    readonly loads: readonly AttainableLoad[];
-    readonly wanted: Wanted;
-  };
-  readonly leftOut?: { readonly because: string; readonly mend: string };
+  readonly held?:
+    | {
+        readonly hold: HoldFit['hold'];
+        readonly loads: readonly AttainableLoad[];
+        readonly wanted: Wanted;
+      }
+    | undefined;
+  readonly leftOut?: { readonly because: string; readonly mend: string } | undefined;
 }
 
 /** A version a person may do, with what their conditions say of it. */
@@ -402,11 +404,8 @@ class Placing {
 
   private placed(tier: Tier, allowed: Allowed, fit: HoldFit | undefined): Placement {
     const wanted = fit && this.wanted(allowed, tier);
-    return {
-      ...this.result(tier, allowed),
-      version: allowed.version,
-      ...(fit && wanted && { held: { hold: fit.hold, loads: fit.loads, wanted } }),
-    };
+    const held = fit && wanted && { hold: fit.hold, loads: fit.loads, wanted };
+    return this.result(tier, allowed, { version: allowed.version, held });
   }
 
   /** How it is held when it is held; undefined for body weight. */
@@ -417,10 +416,14 @@ class Placing {
   }
 
   private nothing(tier: Tier, because: string, mend: string, allowed?: Allowed): Placement {
-    return { ...this.result(tier, allowed), leftOut: { because, mend } };
+    return this.result(tier, allowed, { leftOut: { because, mend } });
   }
 
-  private result(tier: Tier, allowed: Allowed | undefined) {
+  private result(
+    tier: Tier,
+    allowed: Allowed | undefined,
+    { version, held, leftOut }: Pick<Placement, 'version' | 'held' | 'leftOut'>,
+  ): Placement {
     return {
       slot: this.slot,
       tier,
@@ -429,6 +432,9 @@ class Placing {
       marks: this.marks,
       warnings: (allowed?.rules ?? []).map(({ condition, words }) => ({ condition, words })),
       limits: allowed?.limits ?? NO_LIMITS,
+      version,
+      held,
+      leftOut,
     };
   }
 }

@@ -95,7 +95,7 @@ export function estimateStrength(
     if (reading) read.push({ observation, reading });
     else unreadable.push(observation);
   }
-  read.sort((a, b) => a.observation.date.localeCompare(b.observation.date));
+  read.sort(({ observation: a }, { observation: b }) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
   const first = read[0];
   const start = prior ?? (first && { logMax: inExercise(first), sd: FIRST_SET_SD });
   if (!start) return undefined;
