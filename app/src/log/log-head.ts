@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { ViewStore } from '../state/view-store';
 import { SessionPicker } from '../ui/session-picker';
@@ -9,7 +9,11 @@ import { WeekRamp } from '../ui/week-ramp';
   selector: 'dray-log-head',
   imports: [RouterLink, RouterLinkActive, SessionPicker, WeekRamp],
   template: `
-    <h1><dray-session-picker [heading]="true" /></h1>
+    @if (ofSession()) {
+      <h1><dray-session-picker [heading]="true" /></h1>
+    } @else {
+      <h1>All sessions</h1>
+    }
     <div class="ways" role="navigation" aria-label="Log">
       @for (way of ways; track way.path) {
         <a
@@ -23,7 +27,9 @@ import { WeekRamp } from '../ui/week-ramp';
     </div>
     <span class="grow"></span>
     <ng-content />
-    <dray-weeks />
+    @if (ofSession()) {
+      <dray-weeks />
+    }
   `,
   host: { class: 'screen-head' },
   styles: `
@@ -58,6 +64,9 @@ import { WeekRamp } from '../ui/week-ramp';
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogHead {
+  /** False where all sessions are looked at together. */
+  readonly ofSession = input(true);
+
   protected readonly view = inject(ViewStore);
   protected readonly ways = [
     { path: '/log', words: 'fill in' },
