@@ -190,6 +190,10 @@ test('a posture session comes into the weeks ahead, and moves between the hard d
   const posture = page.getByRole('button', { name: /^Posture, week/ });
   await expect(posture).toHaveCount(4);
   await expect(posture.first()).toHaveAccessibleName('Posture, week 5, Sunday');
+  // What to expect of it begins with its first week.
+  const rows = page.locator('.path tbody tr').filter({ hasText: 'Posture' });
+  await expect(rows.first().locator('td').nth(3)).toHaveText('–');
+  await expect(rows.first().locator('td').nth(4)).not.toHaveText('–');
   // The day after the heavy Friday leaves it no room; it finds its way back.
   await posture.first().click();
   await page.getByLabel('Weekday', { exact: true }).selectOption('Saturday');

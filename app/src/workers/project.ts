@@ -9,9 +9,12 @@ export interface PathWeek {
   readonly version: string;
   readonly sets: number;
   readonly amount: number;
+  /** After the amount: " s" for seconds, nothing for reps. */
+  readonly counted: '' | ' s';
   readonly kg: number | undefined;
   readonly bridge: string | undefined;
-  readonly leftOut: boolean;
+  /** Nothing fits, or the session does not stand in this week. */
+  readonly none: boolean;
 }
 
 /** What to expect of one slot for one person. */

@@ -1,29 +1,31 @@
 /// <reference lib="webworker" />
-import { createResolver, type Cell } from '@dray/core';
+import { createResolver, standsIn, type Cell } from '@dray/core';
 import { bestAddition, projectProgram } from '@dray/core/late';
 import type { Path, PathWeek, ProjectQuestion } from './project';
 
-function weekOf(cell: Cell): PathWeek {
-  if (cell.status !== 'ready') {
-    return {
-      week: cell.week,
+function weekOf(cell: Cell, stands: boolean): PathWeek {
+  const { week } = cell;
+  if (cell.status !== 'ready' || !stands) {
+    const nothing = {
       version: '',
       sets: 0,
       amount: 0,
+      counted: '',
       kg: undefined,
       bridge: undefined,
-      leftOut: true,
-    };
+    } as const;
+    return { week, ...nothing, none: true };
   }
-  const { week, version, work, load, marks } = cell;
+  const { version, work, load, marks } = cell;
   return {
     week,
     version: version.name,
     sets: work.sets,
     amount: work.amount,
+    counted: work.kind === 'reps' ? '' : ' s',
     kg: load?.kg,
     bridge: marks.find(({ kind }) => kind === 'bridge')?.words,
-    leftOut: false,
+    none: false,
   };
 }
 
@@ -43,7 +45,7 @@ addEventListener('message', ({ data }: MessageEvent<ProjectQuestion>) => {
     const purchase = kit && ceiling?.need ? bestAddition(kit, [ceiling.need]) : undefined;
     return {
       ...slot,
-      weeks: cells.map(weekOf),
+      weeks: cells.map((cell) => weekOf(cell, standsIn(program, slot.sessionId, cell.week))),
       ceiling: ceiling && { week: ceiling.week, kg: ceiling.kg, then: ceiling.then },
       purchase,
     };
