@@ -1,5 +1,5 @@
 import { computed, inject } from '@angular/core';
-import { logIndex, type Override } from '@dray/core';
+import { logIndex, nextWeekOf, type Override } from '@dray/core';
 import {
   decide,
   decisionOn,
@@ -54,6 +54,12 @@ export const NextWeekStore = signalStore(
     });
     return {
       reviewed: week,
+      /** Whether the session stands in a week after it. */
+      goesOn: computed(() => {
+        const session = view.session();
+        const document = documents.document();
+        return !!session && !!document && nextWeekOf(document, session.id, week()) !== undefined;
+      }),
       proposals: computed<readonly Proposal[]>(() => {
         const document = documents.document();
         const session = view.session();

@@ -103,6 +103,15 @@ export function standsIn(program: Program | undefined, sessionId: string, week: 
   return !program || (programWeek(program, week)?.days.some((day) => day.sessionId === sessionId) ?? false);
 }
 
+/** The next week in which a session stands; undefined after its last. */
+export function nextWeekOf(document: DrayDocument, sessionId: string, week: number): number | undefined {
+  const program = programOf(document, sessionId);
+  for (let next = week + 1; next <= weeksOf(document, sessionId); next += 1) {
+    if (standsIn(program, sessionId, next)) return next;
+  }
+  return undefined;
+}
+
 /** A week of a program by its number. */
 export function programWeek(program: Program | undefined, week: number): ProgramWeek | undefined {
   return program?.weeks.find((own) => own.week === week);

@@ -20,7 +20,7 @@ export function decide(
   let sessions = document.sessions;
   const overrides = [...document.overrides];
   for (const proposal of proposals) {
-    const { participantId, slotId, week, pin, lasting, same, reason } = proposal;
+    const { participantId, slotId, week, forWeek, pin, lasting, same, reason } = proposal;
     if (participantId === undefined) {
       if (decision === 'agreed') {
         sessions = sessions.map((session) => raised(session, slotId, pin.amount ?? 0));
@@ -35,8 +35,8 @@ export function decide(
       id: newId(),
       participantId,
       slotId,
-      fromWeek: week + 1,
-      ...(!(agreed ? lasting : rather?.lasting) && { toWeek: week + 1 }),
+      fromWeek: forWeek,
+      ...(!(agreed ? lasting : rather?.lasting) && { toWeek: forWeek }),
       ...given(agreed ? pin : (rather?.pin ?? same)),
       reason: (agreed ? reason : (rather?.reason ?? `Stays as it was. Proposed: ${reason}`)).slice(0, 400),
       reviewOfWeek: week,

@@ -64,8 +64,10 @@ export interface Proposal {
   readonly participantId?: string | undefined;
   readonly slotId: string;
   readonly sessionId: string;
-  /** The week that was looked at; what it proposes is for the one after it. */
+  /** The week that was looked at. */
   readonly week: number;
+  /** The one it proposes for: the next in which the session stands. */
+  readonly forWeek: number;
   readonly slotName: string;
   readonly letter: string;
   /** What was done, in words. */

@@ -1,5 +1,5 @@
 import type { DrayDocument } from '../model';
-import { createResolver, logIndex, weeksOf, type Resolver } from '../program';
+import { createResolver, logIndex, nextWeekOf, type Resolver } from '../program';
 import { reserveOf } from '../model';
 import type { ReadyCell } from '../resolve';
 import { PROPOSAL_KINDS, type Proposal } from './proposal';
@@ -33,7 +33,8 @@ export function reviewClass(
 /** Slots that were too easy for most of those who did them: the prescription itself should go up. */
 function tooEasy(document: DrayDocument, query: ReviewQuery, resolver: Resolver): Proposal[] {
   const { sessionId, week } = query;
-  if (week >= weeksOf(document, sessionId)) return [];
+  const forWeek = nextWeekOf(document, sessionId, week);
+  if (forWeek === undefined) return [];
   const board = resolver.board(document, { sessionId, week });
   const index = logIndex(document.log);
   return board.columns.flatMap(({ slot, letter, name }, at): Proposal[] => {
@@ -53,6 +54,7 @@ function tooEasy(document: DrayDocument, query: ReviewQuery, resolver: Resolver)
         slotId: slot.id,
         sessionId,
         week,
+        forWeek,
         slotName: name,
         letter,
         evidence: `${easy} of ${found.length} had at least ${EASY_BY} more in them`,

@@ -3,7 +3,7 @@ import { CAUTION_RULES } from '../caution';
 import { chooseRung, type Version } from '../ladder';
 import { gateStatus } from '../ladder/gate-status';
 import { catalogOf } from '../library';
-import { createResolver, logIndex, personFacts, programOf, weeksOf, type Resolver } from '../program';
+import { createResolver, logIndex, nextWeekOf, personFacts, programOf, type Resolver } from '../program';
 import { evidenceFor, harderVersion, nextRung, STOPPING_PAIN, type Evidence } from '../progress';
 import type { ReadyCell } from '../resolve';
 import { lighterWeekFor } from './lighter-week';
@@ -15,7 +15,7 @@ import { proposal, same, type ReviewQuery, type SlotReview } from './slot-review
 
 /**
  * What one person's week says should happen next, slot by slot: one proposal each, the weightiest reason first; and one for
- * the whole person where they need a lighter week. A program's last week has nothing after it.
+ * the whole person where they need a lighter week. A session's last week has nothing after it.
  *
  * @throws NotInDocumentError for a participant, session or week that is not there
  */
@@ -28,11 +28,12 @@ export function reviewLog(
   const { sessionId, week } = query;
   const unit = query.unit ?? document.settings.unit;
   const card = resolver.card(document, { participantId, sessionId, week, unit });
-  if (week >= weeksOf(document, sessionId)) return [];
+  const nextWeek = nextWeekOf(document, sessionId, week);
+  if (nextWeek === undefined) return [];
   const ahead = resolver.card(undecided(document, participantId, week), {
     participantId,
     sessionId,
-    week: week + 1,
+    week: nextWeek,
     unit,
   });
   const catalog = catalogOf(document);
@@ -63,7 +64,8 @@ export function reviewLog(
         log,
         evidence: evidenceFor(cell, index.ofCell(participantId, slot.id), came),
         alternatives: () => resolver.alternatives(document, cell, { sessionId, week, unit }),
-        tryRung: (rungId) => tried(document, card.participant, slot.id, rungId, query),
+        tryRung: (rungId) =>
+          tried(document, card.participant, slot.id, rungId, { sessionId, week: nextWeek }),
       },
     ];
   });
@@ -221,12 +223,12 @@ function gatePassed(review: SlotReview): Proposal | undefined {
 
 /** A rung that waited for another ladder, where that other was reached by now. */
 function ladderOpens(review: SlotReview): Proposal | undefined {
-  const { slot, participant, catalog, document, query, cell } = review;
+  const { slot, participant, catalog, document, next, cell } = review;
   if (slot.source.kind !== 'ladder') return undefined;
   const ladder = catalog.ladders.get(slot.source.ladderId);
   const before = ladder && chooseRung(participant, ladder, catalog.ladders);
   if (!ladder || !before?.waiting) return undefined;
-  const rungs = rungsReached(document, participant, query.week + 1);
+  const rungs = rungsReached(document, participant, next.week);
   const after = chooseRung({ ...participant, rungs }, ladder, catalog.ladders);
   if (!after || after.rung.id === before.rung.id) return undefined;
   const open = review.tryRung(after.rung.id);
@@ -307,7 +309,7 @@ function kindOf(cell: ReadyCell, next: ReadyCell, evidence: Evidence): ProposalK
   return kg > 1e-6 || more > 0 || sets > 0 ? 'progress' : 'hold';
 }
 
-/** What the person would begin with on another rung, if kit and cautions let them. */
+/** What the person would begin with on another rung in the week to come, if kit and cautions let them. */
 function tried(
   document: DrayDocument,
   participant: Participant,
@@ -317,7 +319,7 @@ function tried(
 ): ReadyCell | undefined {
   const version = catalogOf(document).versionByRung.get(rungId);
   if (!version?.ladderId) return undefined;
-  const rungs = { ...rungsReached(document, participant, week + 1), [version.ladderId]: rungId };
+  const rungs = { ...rungsReached(document, participant, week), [version.ladderId]: rungId };
   const cell = firstCell(document, { ...participant, rungs }, slotId, sessionId);
   return cell?.version.rung?.id === rungId ? cell : undefined;
 }

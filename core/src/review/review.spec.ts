@@ -133,6 +133,30 @@ describe('reviewLog', () => {
     expect(ended.proposals[0]?.kind).toBe('gate');
   });
 
+  it('decides for the next week in which the session stands, and after the last for none', () => {
+    const start = oneSlot('row', reps(3, 10), USUAL_SCHEMES.repsThenLoad, aParticipant(), things);
+    const everySecond: DrayDocument = {
+      ...start,
+      programs: start.programs.map((program) => ({
+        ...program,
+        weeks: program.weeks.map((own) => (own.week % 2 === 1 ? own : { ...own, days: [] })),
+      })),
+    };
+    const first = resolveBoard(everySecond, { sessionId: 's', week: 1 }).rows[0]!.cells[0] as ReadyCell;
+    const document = { ...everySecond, log: [1, 2, 3].map((set) => asAsked(first, set)) };
+    const proposals = reviewLog(document, 'someone', { sessionId: 's', week: 1 });
+    expect(proposals.map(({ forWeek }) => forWeek)).toEqual([3]);
+    const agreed = decide(
+      document,
+      proposals.map((own) => ({ ...own, pin: { ...own.pin, amount: 11 } })),
+      'agreed',
+      newId,
+    );
+    const third = resolveBoard(agreed, { sessionId: 's', week: 3 }).rows[0]!.cells[0] as ReadyCell;
+    expect(third.work.amount).toBe(11);
+    expect(reviewLog(document, 'someone', { sessionId: 's', week: 11 })).toEqual([]);
+  });
+
   it('opens a ladder whose rung waited for another, once that was agreed to', () => {
     const plan = reps(3, 8);
     const slots = ['squat', 'one-leg-squat'].map((ladder) => aSlot(ladder, plan));

@@ -38,7 +38,7 @@ export interface SlotReview {
 }
 
 export function proposal(
-  { participant, slot, query, name, letter, cell, sets, unit }: SlotReview,
+  { participant, slot, query, name, letter, cell, next: { week: forWeek }, sets, unit }: SlotReview,
   kind: ProposalKind,
   reason: string,
   pin: Pin,
@@ -52,6 +52,7 @@ export function proposal(
     slotId: slot.id,
     sessionId: query.sessionId,
     week: query.week,
+    forWeek,
     slotName: name,
     letter,
     evidence: setsInWords(sets, unit),
