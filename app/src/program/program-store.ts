@@ -270,7 +270,7 @@ export const ProgramStore = signalStore(
       },
       /** An easy session between the hard days of every week from this one on. */
       between(session: Session): void {
-        edit(`${session.name} between`, (program) => placeBetween(program, session.id, store.presentWeek()));
+        edit(`${session.name} between`, (program) => placeBetween(program, session.id, store.view.today()));
       },
       takeOut(week: number, index: number): void {
         const gone = programWeek(store.program(), week)?.days[index];

@@ -1,13 +1,5 @@
 import { computed, inject } from '@angular/core';
-import {
-  dateIn,
-  roomiestWeekday,
-  weekdayOf,
-  type DrayDocument,
-  type LogEntry,
-  type Program,
-  type Session,
-} from '@dray/core';
+import { roomiestWeekday, type DrayDocument, type LogEntry, type Program, type Session } from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -149,16 +141,16 @@ export const DocumentStore = signalStore(
         return store.failure() === undefined;
       },
 
-      /** A session comes in, into the same weeks as another that are not over, on the day with the most room. */
+      /** A session comes in, into the weeks of another that are not over, on the day with the most room. */
       addSession(session: Session, besideId: string | undefined, today: string): void {
         const takenIn = (program: Program): Program => ({
           ...program,
           weeks: program.weeks.map((own) => {
-            const beside = own.days.find(({ sessionId }) => sessionId === besideId);
-            const nextWeek = dateIn(program, own.week + 1, weekdayOf(program.startDate));
-            if (!beside || nextWeek <= today) return own;
-            const weekday = roomiestWeekday(program, own.week) ?? beside.weekday;
-            return { ...own, days: [...own.days, { weekday, sessionId: session.id }] };
+            const beside = own.days.some(({ sessionId }) => sessionId === besideId);
+            const weekday = beside ? roomiestWeekday(program, own.week, { today }) : undefined;
+            return weekday === undefined
+              ? own
+              : { ...own, days: [...own.days, { weekday, sessionId: session.id }] };
           }),
         });
         methods.edit(`new: ${session.name}`, (document) => ({

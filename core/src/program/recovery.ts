@@ -10,7 +10,7 @@ import { BLOCKS } from '../model';
 import type { Catalog } from '../ladder';
 import { versionForTier } from '../plan';
 import { daysBetween } from '../units';
-import { classDays, roomiestWeekday, type ClassDay } from './schedule';
+import { classDays, dateIn, roomiestWeekday, type ClassDay } from './schedule';
 
 /** Hours before a muscle is trained hard again. Common practice, no published source. */
 export const RECOVERY_HOURS = 48;
@@ -97,16 +97,17 @@ export function freeWeekdays(program: Program, week: number): number[] {
 }
 
 /**
- * Puts an easy session once into every week from one on, on the day with the most room to the classes around it; where it stood
- * before it gives up its day. Weeks that are past, or without a free day, stay as they are. Common practice: balance and
+ * Puts an easy session once into every week that is not over, on the day with the most room to the classes around it; where it stood
+ * before it gives up its day. Weeks in which it has been, that are over, or without a day left, stay as they are. Common practice: balance and
  * posture fill the days between.
  */
-export function placeBetween(program: Program, sessionId: string, fromWeek: number): Program {
+export function placeBetween(program: Program, sessionId: string, today: string): Program {
   return {
     ...program,
     weeks: program.weeks.map((week) => {
-      if (week.week < fromWeek) return week;
-      const weekday = roomiestWeekday(program, week.week, sessionId);
+      const stood = week.days.find((day) => day.sessionId === sessionId);
+      if (stood && dateIn(program, week.week, stood.weekday) < today) return week;
+      const weekday = roomiestWeekday(program, week.week, { sessionId, today });
       const others = week.days.filter((day) => day.sessionId !== sessionId);
       return weekday === undefined ? week : { ...week, days: [...others, { weekday, sessionId }] };
     }),

@@ -76,11 +76,17 @@ export function weekOn(program: Program, date: string): number {
 
 /**
  * The day for one more class in a week: of those with none, the one furthest from every other class, those of the weeks before
- * and after included (like this one where the program has none); the earlier of two alike. Undefined when every day has one. Common practice.
+ * and after included (like this one where the program has none); the earlier of two alike. Undefined when no day is left. Common
+ * practice.
  *
  * @param sessionId whose own days do not count
+ * @param today days before it are over
  */
-export function roomiestWeekday(program: Program, week: number, sessionId?: string): number | undefined {
+export function roomiestWeekday(
+  program: Program,
+  week: number,
+  { sessionId, today = '' }: { readonly sessionId?: string; readonly today?: string },
+): number | undefined {
   const first = weekdayOf(program.startDate);
   const dayOf = (at: number, weekday: number) =>
     at * DAYS_A_WEEK + ((weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK);
@@ -94,8 +100,11 @@ export function roomiestWeekday(program: Program, week: number, sessionId?: stri
     const day = week * DAYS_A_WEEK + into;
     return { into, room: Math.min(DAYS_A_WEEK, ...others.map((other) => Math.abs(other - day))) };
   });
-  const [best] = days.filter(({ room }) => room > 0).sort((a, b) => b.room - a.room || a.into - b.into);
-  return best && ((first - 1 + best.into) % DAYS_A_WEEK) + 1;
+  const [best] = days
+    .map(({ into, room }) => ({ into, room, weekday: ((first - 1 + into) % DAYS_A_WEEK) + 1 }))
+    .filter(({ room, weekday }) => room > 0 && dateIn(program, week, weekday) >= today)
+    .sort((a, b) => b.room - a.room || a.into - b.into);
+  return best?.weekday;
 }
 
 /** Whether a session stands in a week of its program; where no program knows it, in every week. */

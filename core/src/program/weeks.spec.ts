@@ -346,10 +346,10 @@ describe('a program on the calendar', () => {
 describe('balance and posture', () => {
   it('are placed on the free day furthest from the classes, once a week, and nowhere where no day is free', () => {
     const [autumn] = boatyard.programs;
-    const placed = placeBetween(autumn!, 'posture', 1);
+    const placed = placeBetween(autumn!, 'posture', '');
     // Tuesdays and Fridays are taken: Sunday is two days from either, every other day one from one of them.
     expect(placed.weeks[0]?.days.at(-1)).toEqual({ weekday: 7, sessionId: 'posture' });
-    expect(placeBetween(placed, 'posture', 1)).toEqual(placed);
+    expect(placeBetween(placed, 'posture', '')).toEqual(placed);
     const dayAfter: Program = {
       ...autumn!,
       weeks: autumn!.weeks.map((week) => ({
@@ -357,13 +357,20 @@ describe('balance and posture', () => {
         days: [...week.days, { weekday: 6, sessionId: 'posture' }],
       })),
     };
-    const moved = placeBetween(dayAfter, 'posture', 5);
+    const inWeekFive = dateIn(autumn!, 5, 3);
+    const moved = placeBetween(dayAfter, 'posture', inWeekFive);
     expect(moved.weeks.map(({ days }) => days.at(-1)?.weekday)).toEqual([6, 6, 6, 6, 7, 7, 7, 7]);
+    // On a week's last day, a Monday, only that one is left; what has been on the Sunday stays.
+    const monday = dateIn(autumn!, 5, 1);
+    const late = placeBetween(autumn!, 'posture', monday);
+    expect(late.weeks[4]?.days.at(-1)?.weekday).toBe(1);
+    expect(late.weeks[5]?.days.at(-1)?.weekday).toBe(7);
+    expect(placeBetween(placed, 'posture', monday)).toEqual(placed);
     const full: Program = {
       ...autumn!,
       weeks: [{ week: 1, days: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, sessionId: 'tuesday' })) }],
     };
-    expect(placeBetween(full, 'posture', 1)).toEqual(full);
+    expect(placeBetween(full, 'posture', '')).toEqual(full);
   });
 });
 
