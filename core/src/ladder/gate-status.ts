@@ -12,8 +12,8 @@ export interface GateStatus {
 
 /**
  * How far a person is through the gate of a rung, from their log: so many sets of so many reps or seconds with enough
- * left, in good form, without pain and on both sides, on so many visits, and the points that have to be seen. A set of which nobody said what
- * was left counts as made.
+ * left, in good form, without pain and on both sides, on so many visits, and the points that have to be seen. A set of
+ * which nobody said what was left counts as made.
  * Common practice, no published source; two visits after the published 2-for-2 rule (Haff & Triplett).
  *
  * @param log the person's entries, in any order

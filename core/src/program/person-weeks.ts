@@ -1,5 +1,5 @@
 import type { Kit, LogEntry, Override, Participant, Program, Scheme, Slot } from '../model';
-import { evidenceFor, LIGHTER_SETS, nextAsk, waveAsk, type Evidence, type ProgramPlace } from '../progress';
+import { evidenceFor, lighterSets, nextAsk, waveAsk, type Evidence, type ProgramPlace } from '../progress';
 import {
   doseSlot,
   placeSlot,
@@ -242,7 +242,7 @@ function askOf(
     return { kind: 'amount', amount, sets, reason };
   }
   if (how.lighter) {
-    const fewer = Math.max(1, Math.round(sets * LIGHTER_SETS));
+    const fewer = lighterSets(sets);
     return {
       kind: 'amount',
       amount,

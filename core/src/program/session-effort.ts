@@ -2,7 +2,7 @@ import { BLOCKS, type Exercise, type Prescription, type Session, type Slot, type
 import { isBig, isIsolation } from '../compose';
 import type { Catalog } from '../ladder';
 import { middleAmount, sessionTimeline, versionForTier, type Segment } from '../plan';
-import { LIGHTER_SETS } from '../progress';
+import { lighterSets } from '../progress';
 import { repsAtPercent } from '../strength';
 
 /** A stretch of a session that asks the same, in seconds from its start; effort from 0 to 1. */
@@ -25,7 +25,7 @@ const LOOSENING = 0.15;
 const USUALLY_LEFT = 3;
 /** A set with nothing left. Source: Zourdos et al. 2016, effort as ten less the repetitions in reserve. */
 const MOST_EFFORT = 10;
-/** What a work without rest asks on top of the same sets with all of it. Common practice, no published source. */
+/** What work without a pause asks beyond the same sets with ever more rest. Common practice, no published source. */
 const DENSE = 0.25;
 
 /**
@@ -52,8 +52,8 @@ function effortOfSet({ target, work }: Prescription): number {
 
 /**
  * How hard a session is over its time, as one tier does it: each set's effort, by how much of the body works and by how little
- * rest is between. What is done in turn is one step, straight sets are a step an exercise, the rest after it included. Common practice; the effort of
- * a set: Zourdos et al. 2016.
+ * rest is between. What is done in turn is one step, straight sets are a step an exercise, the rest after it included. Common
+ * practice; the effort of a set: Zourdos et al. 2016.
  *
  * @param lighter as in a lighter week, with fewer sets
  */
@@ -107,8 +107,10 @@ function effortTogether(slots: readonly Slot[], tier: Tier, catalog: Catalog): n
 function lighterSession(session: Session, tier: Tier): Session {
   const fewer = (slot: Slot): Slot => {
     const own = slot.prescriptions[tier];
-    const sets = Math.max(1, Math.round(own.sets * LIGHTER_SETS));
-    return { ...slot, prescriptions: { ...slot.prescriptions, [tier]: { ...own, sets } } };
+    return {
+      ...slot,
+      prescriptions: { ...slot.prescriptions, [tier]: { ...own, sets: lighterSets(own.sets) } },
+    };
   };
   return {
     ...session,

@@ -9,7 +9,13 @@ type Wave = SchemeOf<'wave'>;
 /** Light, heavy, middle: where between its ends an undulating wave stands, from one day to the next. */
 const UNDULATION = [0, 1, 0.5] as const;
 /** Of a lighter week's sets this share is kept. Common practice, no published source. */
-export const LIGHTER_SETS = 0.6;
+const LIGHTER_SETS = 0.6;
+
+/** Sets that a lighter week leaves of the usual ones. */
+export function lighterSets(sets: number): number {
+  return Math.max(1, Math.round(sets * LIGHTER_SETS));
+}
+
 /** Off the wave after a week that fell short. Common practice, no published source. */
 const EASED = 0.95;
 
@@ -61,7 +67,7 @@ export function waveAsk(
   const { percent, lighter } = wavePercent(scheme, place);
   const wantedKg = ((maxKg * percent) / 100) * (eased ? EASED : 1);
   const amount = Math.max(1, Math.floor(repsAtPercent(percent) - reserve + 1e-9));
-  const sets = lighter ? Math.max(1, Math.round(prescription.sets * LIGHTER_SETS)) : prescription.sets;
+  const sets = lighter ? lighterSets(prescription.sets) : prescription.sets;
   const words = `${Math.round(percent)} % of the maximum for ${amount}`;
   const why = eased ? `, and 5 % less, as last week fell short` : '';
   return {

@@ -1,5 +1,5 @@
 import type { DrayDocument } from '../model';
-import { LIGHTER_SETS } from '../progress';
+import { lighterSets } from '../progress';
 import { MONOTONOUS, monotony, sessionLoad } from '../program/session-load';
 import { addDays } from '../units';
 import type { Proposal } from './proposal';
@@ -26,7 +26,7 @@ export function lighterWeekFor(reviews: readonly SlotReview[], document: DrayDoc
     .filter(({ evidence }) => evidence.kind !== 'hurt')
     .map((review) => {
       const { cell } = review;
-      const sets = Math.max(1, Math.round(cell.work.sets * LIGHTER_SETS));
+      const sets = lighterSets(cell.work.sets);
       const lighter = { ...cell, work: { ...cell.work, sets } };
       return proposal(
         review,
