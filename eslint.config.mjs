@@ -16,6 +16,7 @@ const CORE_LAYERS = [
   'placement',
   'plan',
   'compose',
+  'reason',
   'resolve',
   'progress',
   'program',

@@ -483,7 +483,7 @@ const friday: Session = {
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 2,
+  version: 3,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],

@@ -7,6 +7,7 @@ import {
   decide,
   reviewClass,
   dateIn,
+  loadWords,
   type Cell,
   type DrayDocument,
   type LogEntry,
@@ -127,7 +128,7 @@ function afterWeeks(start: DrayDocument, weeks: number): DrayDocument {
       const agreed = reviewClass(document, { sessionId, week }, resolver).filter(
         ({ kind, participantId, slotId }) => kind === 'gate' && steps.includes(`${participantId} ${slotId}`),
       );
-      document = decide(document, agreed, 'agreed', newId);
+      document = decide(document, agreed, 'agreed', { newId, unit: document.settings.unit });
     }
   }
   return document;
@@ -164,12 +165,17 @@ function base(cell: Ready, set: number, sessionId: string, date: string): LogEnt
     ...(version.rung && { rungId: version.rung.id }),
     ...(kg !== undefined && {
       loadKg: kg,
-      recipe: (eachSet?.[set - 1]?.words ?? load?.words ?? '').slice(0, 200),
+      recipe: madeIn(cell, set).slice(0, 200),
     }),
     set,
     counted: cell.work.kind === 'reps' ? 'reps' : 'seconds',
     amount: 0,
   };
+}
+
+function madeIn({ eachSet, load }: Ready, set: number): string {
+  const made = eachSet?.[set - 1]?.recipe ? eachSet[set - 1] : load;
+  return made ? loadWords(made) : '';
 }
 
 /** The class in its fifth week, with four behind it: what a fresh profile opens with. */

@@ -8,6 +8,7 @@ export * from './ladder';
 export * from './caution';
 export * from './library';
 export * from './plan';
+export * from './reason';
 export * from './resolve';
 export * from './progress';
 export * from './program';

@@ -64,7 +64,6 @@ export function aContext(participant: Participant, implementList: Kit['implement
     participant,
     owned: ownedFrom([aKit(implementList)], participant),
     strength: strengthBook(participant, participant.knownSets, catalog),
-    unit: 'kg',
     week: 1,
     restSeconds: 60,
   };

@@ -9,6 +9,7 @@ import type {
   Prescription,
   Scheme,
 } from '../src/model';
+import { sameVersion } from '../src/ladder';
 import { createResolver } from '../src/program';
 import type { Cell, ReadyCell } from '../src/resolve';
 import { addDays } from '../src/units';
@@ -182,7 +183,7 @@ export function asAsked(cell: ReadyCell, set: number): LogEntry {
 export function heaviestBefore(cells: readonly Cell[], at: number): number {
   const own = cells[at];
   return cells.slice(0, at).reduce((most, cell) => {
-    const same = cell.status === 'ready' && own?.status === 'ready' && cell.version.name === own.version.name;
+    const same = cell.status === 'ready' && own?.status === 'ready' && sameVersion(cell.version, own.version);
     return same ? Math.max(most, cell.load?.kg ?? 0) : most;
   }, 0);
 }

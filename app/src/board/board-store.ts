@@ -3,6 +3,8 @@ import {
   BLOCKS,
   CONDITION_WORDS,
   logIndex,
+  SAME_WRITTEN_KG,
+  setByHand,
   type Block,
   type Cell,
   type LogIndex,
@@ -102,7 +104,9 @@ export const BoardStore = signalStore(
         const session = view.session();
         const cell = selected();
         if (!document || !session || !cell) return [];
-        return view.resolver.alternatives(document, cell, { sessionId: session.id, week: view.week() });
+        return view.resolver
+          .alternatives(document, cell, { sessionId: session.id, week: view.week() })
+          .slice(0, ALTERNATIVES_SHOWN);
       }),
     };
   }),
@@ -114,7 +118,7 @@ export const BoardStore = signalStore(
       });
     },
 
-    /** Puts the coach's hand on the selected cell; what stood by hand in the same weeks gives way. */
+    /** Puts the coach's hand on the selected cell; core says what of earlier hands still holds. */
     setByHand(byHand: ByHand): void {
       const cell = store.selected();
       const person = store.selectedPerson();
@@ -128,7 +132,7 @@ export const BoardStore = signalStore(
       const label = `${person.name}, ${store.selectedColumn()?.name ?? ''} by hand`;
       store.documents.edit(label, (document) => ({
         ...document,
-        overrides: [...document.overrides.filter((other) => !overlaps(other, override)), override],
+        overrides: setByHand(document.overrides, override),
       }));
     },
 
@@ -142,19 +146,17 @@ export const BoardStore = signalStore(
 );
 
 const NOTHING: readonly never[] = [];
+/** As many as can be compared at a glance. */
+const ALTERNATIVES_SHOWN = 6;
 
 /** What was done of each cell; a load that is as asked stands above it already. */
 function doneIn(cells: readonly Cell[], index: LogIndex, unit: MassUnit): string[] {
   return cells.map((cell) => {
     const sets = index.ofCell(cell.participantId, cell.slotId).filter(({ week }) => week === cell.week);
     const kg = cell.status === 'ready' ? cell.load?.kg : undefined;
-    const asAsked = kg !== undefined && sets.every(({ loadKg }) => Math.abs((loadKg ?? 0) - kg) < 0.005);
+    const asAsked =
+      kg !== undefined && sets.every(({ loadKg }) => Math.abs((loadKg ?? 0) - kg) < SAME_WRITTEN_KG);
     const said = asAsked ? sets.map((entry) => ({ ...entry, loadKg: undefined })) : sets;
     return sets.length > 0 ? setsInWords(said, unit) : '';
   });
-}
-
-function overlaps(a: Override, b: Override): boolean {
-  if (a.participantId !== b.participantId || a.slotId !== b.slotId) return false;
-  return a.fromWeek <= (b.toWeek ?? Infinity) && b.fromWeek <= (a.toWeek ?? Infinity);
 }

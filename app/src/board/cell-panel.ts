@@ -4,6 +4,7 @@ import {
   formatMass,
   fromUnit,
   overrideSchema,
+  traceWords,
   type RankedSubstitute,
   type StartLoad,
   type StepName,
@@ -11,7 +12,7 @@ import {
 } from '@dray/core';
 import { workWords } from '../ui/cell-words';
 import { LoadPicture } from '../ui/load-picture';
-import { BoardStore } from './board-store';
+import { BoardStore, type ByHand } from './board-store';
 import { LoadLine } from './load-line';
 
 const STEP_WORDS: Record<StepName, string> = {
@@ -49,19 +50,12 @@ export class CellPanel {
   });
 
   /** One entry a step, with all its sentences. */
-  protected readonly steps = computed(() => {
-    const steps: { step: StepName; name: string; sentences: string[]; acted?: string }[] = [];
-    for (const { step, sentence, acted } of this.board.selected()?.trace ?? []) {
-      const last = steps.at(-1);
-      if (last?.step === step) {
-        last.sentences.push(sentence);
-        if (acted) last.acted = acted;
-      } else {
-        steps.push({ step, name: STEP_WORDS[step], sentences: [sentence], ...(acted && { acted }) });
-      }
-    }
-    return steps;
-  });
+  protected readonly steps = computed(() =>
+    traceWords(this.board.selected()?.trace ?? [], this.unit()).map((step) => ({
+      ...step,
+      name: STEP_WORDS[step.step],
+    })),
+  );
 
   protected readonly ready = computed(() => {
     const cell = this.board.selected();
@@ -113,6 +107,17 @@ export class CellPanel {
     this.done.emit();
   }
 
+  /** Not at all, from this week on or in this week alone. */
+  protected leaveOut(values: { onward: boolean; reason: string }): void {
+    const week = this.board.view.week();
+    this.set({
+      fromWeek: week,
+      ...(!values.onward && { toWeek: week }),
+      leaveOut: true,
+      reason: values.reason.trim(),
+    });
+  }
+
   protected drop(): void {
     const override = this.board.selected()?.override;
     if (override) this.board.dropByHand(override.id);
@@ -147,6 +152,10 @@ export class CellPanel {
       ...(load !== undefined && { loadKg: load }),
       reason: values.reason.trim(),
     };
+    this.set(byHand);
+  }
+
+  private set(byHand: ByHand): void {
     const checked = overrideSchema.safeParse({ ...byHand, id: 'new', participantId: 'new', slotId: 'new' });
     if (!checked.success) {
       this.problem.set(problemWords(checked.error.issues[0]?.path[0]));
@@ -172,7 +181,7 @@ function problemWords(field: PropertyKey | undefined): string {
     case 'amount':
       return 'Reps or seconds go from 1 to 3600.';
     case 'loadKg':
-      return 'A load is more than 0 and at most 500 kg.';
+      return 'A load goes from 0, which is body weight, to 500 kg.';
     default:
       return 'Something here cannot be read; check the numbers.';
   }

@@ -11,8 +11,8 @@ import {
   SUBJECT_WORDS,
   timedCell,
   type Cell,
+  type CautionRule,
   type Coaching,
-  type Warning,
 } from '@dray/core';
 import { LIBRARY_WORDS } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
@@ -147,6 +147,6 @@ export class CardScreen {
   }
 }
 
-function distinct(warnings: readonly Warning[]): string[] {
+function distinct(warnings: readonly CautionRule[]): string[] {
   return [...new Set(warnings.map(({ words }) => words))];
 }

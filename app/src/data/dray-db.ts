@@ -1,4 +1,4 @@
-import { programWithDays, type LogEntry } from '@dray/core';
+import { overrideWithDecision, programWithDays, type LogEntry } from '@dray/core';
 import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
 import { daysFrom, type LogDay } from './log-days';
 
@@ -87,6 +87,14 @@ export class DrayDb extends Dexie {
         );
         const log = await change.table<Row>('log').toArray();
         await change.table('days').bulkPut(daysFrom(log.map(({ value }) => value as LogEntry)));
+      });
+    this.version(3)
+      .stores({})
+      .upgrade(async (change) => {
+        const overrides = change.table<Row>('overrides');
+        await overrides.bulkPut(
+          (await overrides.toArray()).map((row) => ({ ...row, value: overrideWithDecision(row.value) })),
+        );
       });
   }
 }

@@ -4,19 +4,12 @@ import {
   logIndex,
   slotLetters,
   slotName,
+  isHeld,
   strengthBook,
   type LogEntry,
   type RunningEstimate,
 } from '@dray/core';
-import {
-  historyByWeek,
-  holdsByDay,
-  isHeld,
-  sidesByDay,
-  thenAndNow,
-  winsOf,
-  type BestSet,
-} from '@dray/core/late';
+import { historyByWeek, holdsByDay, sidesByDay, thenAndNow, winsOf, type BestSet } from '@dray/core/late';
 import {
   patchState,
   signalStore,
@@ -109,7 +102,7 @@ export const HistoryStore = signalStore(
         const of = exercise();
         if (!own || !of) return undefined;
         const book = strengthBook(own, doneSets(own, log()), view.catalog(), view.today());
-        return book.running(of, own.tiers[of.pattern] ?? own.tier);
+        return book.running(of);
       }),
       pairs: computed<readonly Pair[]>(() => {
         const document = documents.document();

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { formatLoad, formatMass, MUSCLE_WORDS, type LogEntry, type Muscle } from '@dray/core';
-import { leversInWords, setsInWords, type BestSet } from '@dray/core/late';
+import { formatLoad, formatMass, leversInWords, MUSCLE_WORDS, type LogEntry, type Muscle } from '@dray/core';
+import { setsInWords, type BestSet } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { strengthChart } from '../ui/strength-chart';
 import {

@@ -223,7 +223,6 @@ export class LogFiles {
         participantId: id,
         sessionId: session.id,
         week: this.view.week(),
-        unit: this.view.unit(),
       });
     }
     await rest();

@@ -8,7 +8,7 @@ import {
   untracked,
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { formatLoad, logIndex } from '@dray/core';
+import { formatLoad, leftOutWords, logIndex, type Cell } from '@dray/core';
 import { aboutSets, loadInWords, setsInWords } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
 import { Focus } from '../ui/focus';
@@ -76,6 +76,10 @@ export class LogScreen {
     if (cell?.status !== 'ready') return '';
     const load = cell.load ? ` · ${formatLoad(cell.load.kg, this.log.view.unit())}` : '';
     return `${workWords(cell)}${load}`;
+  }
+
+  protected leftOut(cell: Cell): string {
+    return cell.status === 'leftOut' ? leftOutWords(cell.because).why : '';
   }
 
   protected version({ cell }: LogCell): string {

@@ -48,7 +48,7 @@ describe('NextWeekStore', () => {
     const line = sheet.lines().find(({ proposal }) => proposal.id === 'bram tue-squat 1')!;
     sheet.change(line.proposal.id, { amount: 7 });
     sheet.decide([line.proposal], 'agreed');
-    expect(cellOf(sheet, 'bram', 'tue-squat')?.work.amount).toBe(7);
+    expect<number | undefined>(cellOf(sheet, 'bram', 'tue-squat')?.work.amount).toBe(7);
     expect(sheet.open()).toBe(35);
     sheet.documents.undo();
     expect(sheet.open()).toBe(36);
@@ -58,7 +58,9 @@ describe('NextWeekStore', () => {
     const sheet = store();
     const line = sheet.lines().find(({ proposal }) => proposal.id === 'bram tue-squat 1')!;
     sheet.decide([line.proposal], 'declined');
-    expect(cellOf(sheet, 'bram', 'tue-squat')?.work.amount).toBe(line.proposal.same.amount!);
+    expect<number | undefined>(cellOf(sheet, 'bram', 'tue-squat')?.work.amount).toBe(
+      line.proposal.same.amount!,
+    );
     const after = sheet.lines().find(({ proposal }) => proposal.id === line.proposal.id);
     expect(after?.state).toBe('declined');
     sheet.undecide(line.proposal);

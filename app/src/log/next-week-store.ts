@@ -1,5 +1,5 @@
 import { computed, inject } from '@angular/core';
-import { logIndex, nextWeekOf, type Override } from '@dray/core';
+import { logIndex, nextWeekOf, type Decision } from '@dray/core';
 import {
   decide,
   decisionOn,
@@ -8,7 +8,6 @@ import {
   reviewClass,
   undecide,
   winsOf,
-  type Decision,
   type Pin,
   type Proposal,
   type Win,
@@ -27,8 +26,8 @@ interface NextWeekState {
 export interface Line {
   readonly proposal: Proposal;
   readonly person: string;
-  readonly decided: Override | undefined;
-  /** What was decided, in a word. */
+  /** Nothing while it is open. */
+  readonly decided: Decision | undefined;
   readonly state: 'open' | 'agreed' | 'declined';
 }
 
@@ -94,12 +93,11 @@ export const NextWeekStore = signalStore(
       const names = new Map(document.participants.map(({ id, name }) => [id, name]));
       const lines = proposals().map((proposal): Line => {
         const decided = proposal.participantId === undefined ? undefined : decisionOn(document, proposal);
-        const declined = decided?.reason.startsWith('Stays as it was.') ?? false;
         return {
           proposal,
           person: names.get(proposal.participantId ?? '') ?? 'the class',
           decided,
-          state: decided ? (declined ? 'declined' : 'agreed') : 'open',
+          state: decided ? (decided === 'declined' ? 'declined' : 'agreed') : 'open',
         };
       });
       return PROPOSAL_KINDS.flatMap((kind): Group[] => {
@@ -124,9 +122,7 @@ export const NextWeekStore = signalStore(
     /** The proposal with what was changed of it. */
     const asChanged = (proposal: Proposal): Proposal => {
       const pin = store.changed()[proposal.id];
-      return pin
-        ? { ...proposal, pin: { ...proposal.pin, ...pin }, lasting: proposal.lasting && !pin.amount }
-        : proposal;
+      return pin ? { ...proposal, pin: { ...proposal.pin, ...pin } } : proposal;
     };
     return {
       select(id: string): void {
@@ -147,13 +143,13 @@ export const NextWeekStore = signalStore(
 
       decide(proposals: readonly Proposal[], decision: Decision): void {
         if (proposals.length === 0) return;
-        const words = { agreed: 'agree', rather: 'rather', declined: 'decline' }[decision];
+        const words = { agreed: 'agree', otherWay: 'the other way', declined: 'decline' }[decision];
         const label =
           proposals.length === 1
             ? `${words}: ${proposals[0]?.slotName ?? ''}`
             : `${words}: ${proposals.length} proposals`;
         store.documents.edit(label, (document) =>
-          decide(document, proposals.map(asChanged), decision, newId),
+          decide(document, proposals.map(asChanged), decision, { newId, unit: store.view.unit() }),
         );
       },
 

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { formatMass, readMass } from '@dray/core';
-import { pinInWords, type Pin } from '@dray/core/late';
+import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
 import { Focus } from '../ui/focus';
 import { isShortcut } from '../ui/keys';
 import { LogHead } from './log-head';
@@ -26,8 +26,26 @@ export class NextWeekScreen {
   protected nextWords(line: Line): string {
     const { proposal } = line;
     const changed = this.sheet.changed()[proposal.id];
-    if (!changed) return proposal.next;
-    return pinInWords({ ...proposal.pin, ...changed }, this.sheet.view.unit());
+    const unit = this.sheet.view.unit();
+    return changed ? pinInWords({ ...proposal.pin, ...changed }, unit) : nextWords(proposal, unit);
+  }
+
+  protected doneWords({ proposal }: Line): string {
+    return evidenceWords(proposal, this.sheet.view.unit());
+  }
+
+  protected whyWords(way: Way): string {
+    return whyWords(way, this.sheet.view.unit());
+  }
+
+  /** The other way on beside a proposal. */
+  protected otherWords(way: Way): string {
+    return nextWords(way, this.sheet.view.unit());
+  }
+
+  /** Whether its amount is in seconds. */
+  protected inSeconds({ proposal: { next } }: Line): boolean {
+    return next?.status === 'ready' && next.work.kind !== 'reps';
   }
 
   protected pinOf({ proposal }: Line): Pin {
@@ -59,9 +77,9 @@ export class NextWeekScreen {
     this.onwards(line);
   }
 
-  protected rather(line: Line, event?: Event): void {
+  protected otherWay(line: Line, event?: Event): void {
     event?.stopPropagation();
-    this.sheet.decide([line.proposal], 'rather');
+    this.sheet.decide([line.proposal], 'otherWay');
     this.onwards(line);
   }
 
@@ -115,7 +133,7 @@ export class NextWeekScreen {
     const open = line?.state === 'open';
     if (!line) return;
     if (event.key === 'y' && open) this.agree(line);
-    if (event.key === 'r' && open && line.proposal.rather) this.rather(line);
+    if (event.key === 'r' && open && line.proposal.otherWay) this.otherWay(line);
     if (event.key === 'n' && open && line.proposal.participantId) this.decline(line);
     if (event.key === 'o' && !open) this.open(line);
   }

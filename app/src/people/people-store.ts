@@ -5,7 +5,6 @@ import {
   liftOf,
   movedKg,
   strengthBook,
-  tierFor,
   type Exercise,
   type Formula,
   type KnownSet,
@@ -87,7 +86,7 @@ export const PeopleStore = signalStore(
       const current = person();
       const chosen = exercise();
       if (!current || !chosen) return undefined;
-      return book()?.running(chosen, tierFor(current, chosen.pattern), formula);
+      return book()?.running(chosen, formula);
     };
     return {
       sets,

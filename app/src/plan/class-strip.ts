@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { leftOutWords, versionKey } from '@dray/core';
 import type { ClassVersion } from './class-versions';
 
 interface Share {
@@ -66,11 +67,13 @@ export class ClassStrip {
       const kind =
         cell.status === 'leftOut'
           ? 'nothing'
-          : cell.marks.some((mark) => mark.kind === 'substitute')
+          : cell.trace.some((reason) => reason.kind === 'substituted')
             ? 'substitute'
             : 'own';
-      const version = cell.status === 'leftOut' ? cell.because.toLowerCase() : cell.version.name;
-      const key = `${kind} ${version}`;
+      const version =
+        cell.status === 'leftOut' ? leftOutWords(cell.because).why.toLowerCase() : cell.version.name;
+      // Two exercises may have a version of one name.
+      const key = cell.status === 'leftOut' ? `${kind} ${version}` : `${kind} ${versionKey(cell.version)}`;
       const share = shares.get(key) ?? { names: [], kind, version };
       share.names.push(name);
       shares.set(key, share);

@@ -1,6 +1,7 @@
 import { computed, effect, inject } from '@angular/core';
 import {
   HOLD_WORDS,
+  loadWords,
   MUSCLE_WORDS,
   PROP_WORDS,
   TIERS,
@@ -117,7 +118,7 @@ export const ComposeStore = signalStore(
               if (prop) props.set(prop, (props.get(prop) ?? new Set()).add(participant.name));
             }
             if (cell.load) {
-              const words = cell.load.recipe ? cell.load.words : HOLD_WORDS[cell.load.hold];
+              const words = cell.load.recipe ? loadWords(cell.load) : HOLD_WORDS[cell.load.hold];
               held.set(participant.name, (held.get(participant.name) ?? new Set()).add(words));
             }
           }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
-import { formatMass, type Cell, type MassUnit } from '@dray/core';
+import { formatMass, leftOutWords, loadWords, marksOf, type Cell, type MassUnit } from '@dray/core';
 import { changeWords, eachLoadWords, tempoWords, workWords } from './cell-words';
 import { LoadPicture } from './load-picture';
 import { TierGlyph } from './tier-glyph';
@@ -58,7 +58,7 @@ import { TierGlyph } from './tier-glyph';
       <div class="do">left out</div>
       <div class="recipe">{{ because() }}</div>
     }
-    @for (mark of cell().marks; track $index) {
+    @for (mark of marks(); track $index) {
       <div class="mark" [class]="mark.kind">{{ mark.words }}</div>
     }
   `,
@@ -73,8 +73,12 @@ export class CellFace {
 
   protected readonly because = computed(() => {
     const cell = this.cell();
-    return cell.status === 'leftOut' ? `${cell.because}. ${cell.mend}.` : '';
+    if (cell.status !== 'leftOut') return '';
+    const { why, mend } = leftOutWords(cell.because);
+    return `${why}. ${mend}.`;
   });
+
+  protected readonly marks = computed(() => marksOf(this.cell().trace, this.unit()));
 
   protected readonly face = computed(() => {
     const cell = this.cell();
@@ -83,7 +87,7 @@ export class CellFace {
       tier: cell.version.tier ?? cell.tier,
       version: cell.version.name,
       load: cell.load && formatMass(cell.load.kg, this.unit()),
-      recipe: cell.load?.words ?? '',
+      recipe: cell.load ? loadWords(cell.load) : '',
       made: cell.load?.recipe,
       work: workWords(cell),
       tempo: tempoWords(cell),

@@ -61,7 +61,7 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
     keys: [
       ['↑ ↓', 'through the proposals'],
       ['y', 'agree'],
-      ['r', 'rather: the other way on'],
+      ['r', 'the other way on'],
       ['n', 'the same again'],
       ['o', 'open it again'],
     ],

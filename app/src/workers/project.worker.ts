@@ -1,9 +1,9 @@
 /// <reference lib="webworker" />
-import { createResolver, standsIn, type Cell } from '@dray/core';
-import { bestAddition, projectProgram } from '@dray/core/late';
+import { createResolver, marksOf, standsIn, type Cell, type MassUnit } from '@dray/core';
+import { bestAddition, projectProgram, wayOnWords } from '@dray/core/late';
 import type { Path, PathWeek, ProjectQuestion } from './project';
 
-function weekOf(cell: Cell, stands: boolean): PathWeek {
+function weekOf(cell: Cell, stands: boolean, unit: MassUnit): PathWeek {
   const { week } = cell;
   if (cell.status !== 'ready' || !stands) {
     const nothing = {
@@ -16,7 +16,7 @@ function weekOf(cell: Cell, stands: boolean): PathWeek {
     } as const;
     return { week, ...nothing, none: true };
   }
-  const { version, work, load, marks } = cell;
+  const { version, work, load, trace } = cell;
   return {
     week,
     version: version.name,
@@ -24,7 +24,7 @@ function weekOf(cell: Cell, stands: boolean): PathWeek {
     amount: work.amount,
     counted: work.kind === 'reps' ? '' : ' s',
     kg: load?.kg,
-    bridge: marks.find(({ kind }) => kind === 'bridge')?.words,
+    bridge: marksOf(trace, unit).find(({ kind }) => kind === 'bridge')?.words,
     none: false,
   };
 }
@@ -45,8 +45,10 @@ addEventListener('message', ({ data }: MessageEvent<ProjectQuestion>) => {
     const purchase = kit && ceiling?.need ? bestAddition(kit, [ceiling.need]) : undefined;
     return {
       ...slot,
-      weeks: cells.map((cell) => weekOf(cell, standsIn(program, slot.sessionId, cell.week))),
-      ceiling: ceiling && { week: ceiling.week, kg: ceiling.kg, then: ceiling.then },
+      weeks: cells.map((cell) =>
+        weekOf(cell, standsIn(program, slot.sessionId, cell.week), document.settings.unit),
+      ),
+      ceiling: ceiling && { week: ceiling.week, kg: ceiling.kg, then: ceiling.then.map(wayOnWords) },
       purchase,
     };
   });

@@ -66,7 +66,7 @@ describe('parseDocument', () => {
       ['[1, 2]', /not a Dray file/],
       ['{"format":"other"}', /not a Dray file/],
       [serializeDocument(boatyard).slice(0, 5000), /cut short/],
-      [JSON.stringify({ ...boatyard, version: 3 }), /newer Dray.*Update/],
+      [JSON.stringify({ ...boatyard, version: 4 }), /newer Dray.*Update/],
       [JSON.stringify({ ...boatyard, version: 'one' }), /which version/],
     ];
     for (const [json, sentence] of cases) {
@@ -84,7 +84,7 @@ describe('parseDocument', () => {
     }));
     const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.version).toBe(2);
+    expect(parsed.document.version).toBe(3);
     // It starts on a Tuesday, and two sessions are half a week apart.
     expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
       { weekday: 2, sessionId: 'tuesday' },

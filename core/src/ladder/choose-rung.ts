@@ -1,9 +1,4 @@
-import { TIERS, type Ladder, type Participant, type Pattern, type Rung, type Tier } from '../model';
-
-/** A participant's tier for a pattern, or the one they have where nothing more is known. */
-export function tierFor(participant: Participant, pattern: Pattern): Tier {
-  return participant.tiers[pattern] ?? participant.tier;
-}
+import { TIERS, tierFor, type Ladder, type Participant, type Rung, type Tier } from '../model';
 
 /** −1, 0 or 1 and so on: how much harder `a` is than `b`. */
 export function tierSteps(a: Tier, b: Tier): number {

@@ -1,6 +1,7 @@
-import type { Done, LogEntry } from '../model';
+import { countedAs, type Done, type LogEntry } from '../model';
+import { leversMoved } from '../ladder';
 import { askedInSet } from '../progress';
-import type { ReadyCell } from '../resolve';
+import { loadWords, type ReadyCell } from '../resolve';
 import type { TypedSet } from './read-sets';
 
 /** Where and when sets are written down. */
@@ -45,9 +46,9 @@ export function logSets(
     if (old) kept.add(old.id);
     const loadKg = done.loadKg ?? asked.kg;
     const asAsked = loadKg !== undefined && loadKg === asked.kg;
-    const recipe = asAsked ? (cell.eachSet?.[set - 1]?.words ?? cell.load?.words) : undefined;
-    const moved =
-      rung && Object.entries(levers).some(([lever, at]) => rung.levers[lever as keyof typeof levers] !== at);
+    const made = cell.eachSet?.[set - 1]?.recipe ? cell.eachSet[set - 1] : cell.load;
+    const recipe = asAsked && made ? loadWords(made) : undefined;
+    const moved = rung && Object.keys(leversMoved(cell.version)).length > 0;
     const entry: LogEntry = {
       id: old?.id ?? newId(),
       participantId: cell.participantId,
@@ -60,7 +61,7 @@ export function logSets(
       ...(moved && { levers }),
       ...(recipe && { recipe: recipe.slice(0, 200) }),
       set,
-      counted: cell.work.kind === 'reps' ? 'reps' : 'seconds',
+      counted: countedAs(cell.work.kind),
       ...done,
       ...(loadKg !== undefined && loadKg > 0 && { loadKg }),
       ...(old?.seen && { seen: old.seen }),

@@ -3,7 +3,7 @@ import { boatyard } from '@dray/demo';
 import { kgFromPounds } from '../units';
 import { logEntrySchema, type LogEntry } from '../model';
 import { resolveBoard } from '../program';
-import type { ReadyCell } from '../resolve';
+import { loadWords, type ReadyCell } from '../resolve';
 import { askedAmounts, logSets, readSets, type TypedSet } from './index';
 
 const asked = { amounts: [10, 10, 10], unit: 'kg' as const };
@@ -103,7 +103,7 @@ describe('logSets', () => {
     expect(first.put[0]).toEqual(
       jasmine.objectContaining({
         loadKg: cell.load!.kg,
-        recipe: cell.load!.words,
+        recipe: loadWords(cell.load!),
         exerciseId: cell.version.exercise.id,
       }),
     );

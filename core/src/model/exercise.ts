@@ -89,6 +89,23 @@ export const exerciseSchema = z.strictObject({
 });
 export type Exercise = z.infer<typeof exerciseSchema>;
 
+/** What is held still, so that its seconds are a result and not the class's clock. Common practice. */
+const HELD_PATTERNS: ReadonlySet<Exercise['pattern']> = new Set([
+  'brace',
+  'sideBrace',
+  'antiTwist',
+  'balance',
+]);
+
+/**
+ * Whether an exercise is a hold.
+ *
+ * @example isHeld(plank) // true
+ */
+export function isHeld({ pattern }: Pick<Exercise, 'pattern'>): boolean {
+  return HELD_PATTERNS.has(pattern);
+}
+
 /** What one repetition usually is. */
 export const REP_WORDS: Record<Exercise['laterality'], string> = {
   both: 'there and back is one',

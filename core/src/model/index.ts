@@ -9,6 +9,7 @@ export * from './ladder';
 export * from './implement';
 export * from './kit';
 export * from './prescription';
+export * from './amount';
 export * from './session';
 export * from './limits';
 export * from './scheme';

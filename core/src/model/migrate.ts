@@ -11,7 +11,19 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
     programs: list(document['programs']).map(programWithDays),
     visits: [],
   }),
+  2: (document) => ({ ...document, overrides: list(document['overrides']).map(overrideWithDecision) }),
 };
+
+/** How version 2 began the reason of a proposal that was declined. */
+const DECLINED_IN_VERSION_2 = 'Stays as it was.';
+
+/** Version 2 kept what was decided of a proposal only in the words of its reason. */
+export function overrideWithDecision(override: unknown): unknown {
+  if (!isRecord(override) || override['reviewOfWeek'] === undefined || 'decision' in override)
+    return override;
+  const declined = String(override['reason']).startsWith(DECLINED_IN_VERSION_2);
+  return { ...override, decision: declined ? 'declined' : 'agreed' };
+}
 
 /**
  * Version 1 knew which sessions a week has and not on which days: they are spread over the week from its first day.

@@ -4,6 +4,10 @@ import { idSchema } from './vocabulary';
 
 const REASON_WORDS = 'an override needs its reason in a few words';
 
+/** What a coach made of a proposal: agreed to it, to the other way on that stood beside it, or to neither. */
+export const decisionSchema = z.enum(['agreed', 'otherWay', 'declined']);
+export type Decision = z.infer<typeof decisionSchema>;
+
 /** The coach's own hand on one cell: whatever is set here wins over every step. */
 export const overrideSchema = z
   .strictObject({
@@ -21,10 +25,17 @@ export const overrideSchema = z
     sets: z.int().min(1).max(20).optional(),
     /** Reps, or seconds where the work is a time or a hold. */
     amount: z.int().min(1).max(3600).optional(),
-    loadKg: z.number().positive().max(500).optional(),
+    /** All that is held; 0 is body weight alone. */
+    loadKg: z.number().min(0).max(500).optional(),
+    /** Not done at all in these weeks. */
+    leaveOut: z.literal(true).optional(),
+    /** A lighter week: fewer sets, less load, and what comes after goes on from before it. */
+    lighter: z.literal(true).optional(),
     reason: z.string().trim().min(1, REASON_WORDS).max(400, REASON_WORDS),
-    /** Agreed to after the review of this week, and not set against anything. */
+    /** Decided after the review of this week, and not set against anything. */
     reviewOfWeek: z.int().min(1).max(16).optional(),
+    /** What was decided of that review's proposal. */
+    decision: decisionSchema.optional(),
   })
   .refine((override) => override.toWeek === undefined || override.toWeek >= override.fromWeek, {
     message: 'an override cannot end before it begins',

@@ -8,6 +8,8 @@ import {
   patternSchema,
   tierSchema,
   unitSchema,
+  type Pattern,
+  type Tier,
 } from './vocabulary';
 
 const LOAD_WORDS = 'a load has to be more than 0 and at most 500 kg (1100 lb)';
@@ -106,3 +108,12 @@ export const participantSchema = z.strictObject({
   days: z.array(z.int().min(1).max(7)).max(7).optional(),
 });
 export type Participant = z.infer<typeof participantSchema>;
+
+/**
+ * A participant's tier for a pattern, or the one they have where nothing more is known.
+ *
+ * @example tierFor({ tier: 'beginner', tiers: { row: 'advanced' } }, 'row') // 'advanced'
+ */
+export function tierFor({ tiers, tier }: Pick<Participant, 'tier' | 'tiers'>, pattern: Pattern): Tier {
+  return tiers[pattern] ?? tier;
+}

@@ -1,4 +1,4 @@
-import type { DrayDocument, LogEntry, Pain, Pattern, Program } from '../model';
+import type { LogEntry, Pain, Pattern, Program } from '../model';
 import type { Catalog } from '../ladder';
 import type { WeekFacts } from '../progress';
 import { fallsOut, pastWeeks, standsIn } from './schedule';
@@ -21,6 +21,12 @@ const NONE: readonly never[] = [];
 const NO_WEEKS: ReadonlySet<number> = new Set();
 const indices = new WeakMap<readonly LogEntry[], LogIndex>();
 
+/**
+ * A log looked up; worked out once for as long as it is the same array.
+ *
+ * @param log of a document
+ * @example logIndex(document.log).lastWeek('tuesday') // 4
+ */
 export function logIndex(log: readonly LogEntry[]): LogIndex {
   const known = indices.get(log);
   if (known) return known;
@@ -70,70 +76,106 @@ function push(groups: Map<string, LogEntry[]>, key: string, entry: LogEntry): vo
 
 /** What bears on one person's weeks of a session, beside the sets of each slot. */
 export interface PersonFacts {
-  /** Changes when anything in it does. */
-  readonly key: string;
-  readonly of: (week: number, pattern: Pattern) => WeekFacts;
+  /** Of a week, for work of a pattern; pain from then until the week before `untilWeek` counts. */
+  readonly of: (week: number, pattern: Pattern, untilWeek?: number) => WeekFacts;
   /** Whether a week says anything: the session stands in it, or they did it all the same. */
   readonly counts: (week: number) => boolean;
-  /** Changes when what `of` says does. */
-  readonly keyOf: (week: number, pattern: Pattern) => string;
+  /** Changes when anything in it does. */
+  readonly key: string;
+}
+
+/** Where and when facts are asked for. */
+export interface FactsQuery {
+  readonly program: Program | undefined;
+  readonly sessionId: string;
+  readonly participantId: string;
+  readonly catalog: Catalog;
+  readonly today?: string | undefined;
 }
 
 /**
  * Weeks in which a person was away, and pain by pattern. A week counts as past when anybody has logged the session in it or
  * later, or its days are over by `today`: not before the class has begun to log, as a coach may well plan without. A holiday is a week away that is known ahead.
+ *
+ * @param log of the document
+ * @param query whose weeks of which session
+ * @example personFacts(document.log, query).of(3, 'squat').missed // 1
  */
-export function personFacts(
-  { log }: Pick<DrayDocument, 'log'>,
-  program: Program | undefined,
-  sessionId: string,
-  participantId: string,
-  { catalog, today }: { readonly catalog: Catalog; readonly today?: string | undefined },
-): PersonFacts {
+export function personFacts(log: readonly LogEntry[], query: FactsQuery): PersonFacts {
+  const { program, sessionId, participantId } = query;
   const index = logIndex(log);
   const came = index.weeksOf(participantId, sessionId);
+  const { counted, away, unlogged, counts } = weeksAway(index, query, came);
+  const pains = painsByWeek(index.ofPerson(participantId), query);
+  const missed = missedRunning(counted, new Set(away));
+  const of = (week: number, pattern: Pattern, untilWeek = week + 1): WeekFacts => ({
+    missed: missed(week),
+    came: came.has(week),
+    unlogged: unlogged.includes(week),
+    pain: worstPain(pains, pattern, week, untilWeek),
+  });
+  const painKey = [...pains].map(([week, { place, score }]) => `${week} ${place} ${score}`).sort();
+  const cameKey = [...came].sort((a, b) => a - b);
+  const key = [counted, away, unlogged, cameKey, painKey].map((part) => part.join()).join('|');
+  return { of, counts, key: `${program?.id ?? ''}|${key}` };
+}
+
+function weeksAway(
+  index: LogIndex,
+  { program, sessionId, today }: FactsQuery,
+  came: ReadonlySet<number>,
+): Pick<PersonFacts, 'counts'> & { counted: number[]; away: number[]; unlogged: number[] } {
   const ofClass = index.weeksOfClass(sessionId);
   const logged = index.lastWeek(sessionId);
-  const last = logged > 0 ? Math.max(logged, pastWeeks(program, sessionId, today)) : 0;
-  const away = new Set<number>();
-  const unlogged = new Set<number>();
-  const weeks = program?.weeks.length ?? last;
+  const lastPast = logged > 0 ? Math.max(logged, pastWeeks(program, sessionId, today)) : 0;
   const counts = (week: number) => standsIn(program, sessionId, week) || came.has(week);
-  const counted = Array.from({ length: weeks }, (_, at) => at + 1).filter(counts);
-  for (const week of counted) {
-    const off =
-      program !== undefined && (program.holidays?.length ?? 0) > 0 && fallsOut(program, sessionId, week);
-    if (off || (week <= last && !came.has(week))) away.add(week);
-    if (!off && !ofClass.has(week)) unlogged.add(week);
-  }
-  const pains = new Map<string, Pain>();
-  for (const { week, pain, exerciseId, date } of index.ofPerson(participantId)) {
-    if (!pain || (program && date < program.startDate)) continue;
-    const pattern = catalog.exercises.get(exerciseId)?.pattern;
-    const key = `${week} ${pattern}`;
-    if (pain.score > (pains.get(key)?.score ?? 0)) pains.set(key, pain);
-  }
-  const painKey = [...pains].map(([key, { place, score }]) => `${key} ${place} ${score}`).sort();
-  const of = (week: number, pattern: Pattern): WeekFacts => {
-    let missed = 0;
-    for (const at of counted.filter((own) => own <= week).reverse()) {
-      if (!away.has(at)) break;
-      missed += 1;
-    }
-    return {
-      missed,
-      came: came.has(week),
-      unlogged: unlogged.has(week),
-      pain: pains.get(`${week} ${pattern}`),
-    };
-  };
+  const weeks = program?.weeks.length ?? lastPast;
+  const counted = Array.from({ length: weeks }, (_, before) => before + 1).filter(counts);
+  const hasHolidays = (program?.holidays?.length ?? 0) > 0;
+  const isOff = (week: number) => program !== undefined && hasHolidays && fallsOut(program, sessionId, week);
   return {
     counts,
-    key: `${counted.join()}|${[...away].join()}|${[...unlogged].join()}|${[...came].sort((a, b) => a - b).join()}|${painKey.join()}`,
-    of,
-    keyOf(week, pattern) {
-      const { missed, came: there, unlogged: open, pain } = of(week, pattern);
-      return `${missed} ${there} ${open} ${pain ? `${pain.place} ${pain.score}` : ''}`;
-    },
+    counted,
+    away: counted.filter((week) => isOff(week) || (week <= lastPast && !came.has(week))),
+    unlogged: counted.filter((week) => !isOff(week) && !ofClass.has(week)),
   };
+}
+
+/** The worst pain of each week and pattern, since the program began. */
+function painsByWeek(
+  entries: readonly LogEntry[],
+  { program, catalog }: FactsQuery,
+): ReadonlyMap<string, Pain> {
+  const pains = new Map<string, Pain>();
+  for (const { week, pain, exerciseId, date } of entries) {
+    if (!pain || (program && date < program.startDate)) continue;
+    const key = `${week} ${catalog.exercises.get(exerciseId)?.pattern}`;
+    if (pain.score > (pains.get(key)?.score ?? 0)) pains.set(key, pain);
+  }
+  return pains;
+}
+
+function worstPain(
+  pains: ReadonlyMap<string, Pain>,
+  pattern: Pattern,
+  fromWeek: number,
+  untilWeek: number,
+): Pain | undefined {
+  let worst: Pain | undefined;
+  for (let week = fromWeek; week < untilWeek && pains.size > 0; week += 1) {
+    const pain = pains.get(`${week} ${pattern}`);
+    if (pain && pain.score > (worst?.score ?? 0)) worst = pain;
+  }
+  return worst;
+}
+
+/** How many weeks running were missed by each week, that week included. */
+function missedRunning(counted: readonly number[], away: ReadonlySet<number>): (week: number) => number {
+  const running: number[] = [];
+  for (const week of counted) running[week] = away.has(week) ? lastOf(running) + 1 : 0;
+  return (week) => running[week] ?? lastOf(running.slice(0, week));
+}
+
+function lastOf(running: readonly (number | undefined)[]): number {
+  return running.findLast((missed) => missed !== undefined) ?? 0;
 }

@@ -1,31 +1,52 @@
-import type { Kit, LogEntry, Override, Participant, Program, Scheme, Slot } from '../model';
-import { evidenceFor, lighterSets, nextAsk, waveAsk, type Evidence, type ProgramPlace } from '../progress';
+import {
+  amountLike,
+  type Kit,
+  type LogEntry,
+  type Override,
+  type Participant,
+  type Program,
+  type Scheme,
+  type Slot,
+} from '../model';
+import { sameVersion, versionKey } from '../ladder';
+import {
+  evidenceFor,
+  isOf,
+  nextAsk,
+  waveAsk,
+  withoutTraining,
+  type Evidence,
+  type ProgramPlace,
+  type SchemeState,
+  type WeekFacts,
+} from '../progress';
 import {
   doseSlot,
   placeSlot,
+  reserveAsked,
+  startAmount,
   type Ask,
   type Cell,
+  type DoseContext,
+  type CellDraft,
   type PlaceContext,
-  type Placement,
   type ReadyCell,
   type Standing,
 } from '../resolve';
-import type { MassUnit } from '../units';
+import { curveOf } from '../strength';
+import { sameLoad } from '../units';
 import type { PersonFacts } from './log-index';
+import type { Memo } from './memo';
+import { holdsIn, mergedOverride } from './overrides';
 import { slotsToWait } from './whole-cap';
 
 /** What is known of one person: worth keeping while they and their kits are the same objects. */
-export interface PersonCache {
+export interface Person {
   readonly participant: Participant;
   readonly kits: readonly Kit[];
-  /** What they logged before the program began. */
-  readonly history: readonly LogEntry[];
-  readonly asOf: string | undefined;
   readonly context: Pick<PlaceContext, 'catalog' | 'participant' | 'owned' | 'strength'>;
-  /** By slot and unit. Slots that are gone stay until the person changes: a few, and never asked for again. */
-  readonly chains: Map<string, Chain>;
-  /** By session and unit. */
-  readonly rows: Map<string, Row>;
+  /** What was worked out for them. */
+  readonly memo: Memo;
 }
 
 /** One slot of a session, with all that bears on it for one person. */
@@ -38,319 +59,349 @@ export interface SlotJob {
 }
 
 /** A session for one person. */
-export interface RowJob {
-  readonly person: PersonCache;
+export interface SessionJob {
+  readonly person: Person;
   readonly sessionId: string;
   readonly slots: readonly SlotJob[];
-  readonly unit: MassUnit;
   readonly program: Program | undefined;
   /** Its place among the program's sessions, from 0. */
-  readonly place: number;
+  readonly placeInProgram: number;
   readonly facts: PersonFacts;
+  /** Weeks with fewer sets in which nothing grows. */
+  readonly lighterWeeks: readonly number[];
 }
 
-/** A week of a slot, and where it leaves the person on the ladder. */
+/** A week of a slot, and what the weeks after it go on from. */
 interface Step {
   readonly cell: Cell;
+  /** Where the person stands on the slot's ladder. */
   readonly standing: Standing | undefined;
+  /** Weeks running before it that fell short in the work of the last of them. */
+  readonly shortWeeks: number;
+  /** It was told to wait, as the whole session grows enough. */
   readonly waited: boolean;
-}
-
-/** What one slot's weeks rest on, and each step that was worked out from the ones before it. */
-interface Chain {
-  readonly basis: readonly unknown[];
-  readonly placements: {
-    readonly override: Override | undefined;
-    readonly standing: Standing | undefined;
-    readonly placement: Placement;
-  }[];
-  readonly overrides: Map<string, Override>;
-  readonly standings: Map<string, Standing>;
-  readonly steps: Map<string, Remembered>;
-}
-
-/** A step with what it was worked out from: the steps before it, and what was done in the last of them. */
-interface Remembered {
-  readonly last: Step | undefined;
-  readonly earlier: Step | undefined;
-  readonly done: readonly LogEntry[];
-  readonly facts: string;
-  readonly step: Step;
-}
-
-/** All slots of a session for one person, week 1 first. */
-interface Row {
-  readonly basis: readonly unknown[];
-  readonly weeks: (readonly Step[])[];
-}
-
-/** A person's cells of a session in one week, worked out from week 1 on and remembered. */
-export function cellsOf(job: RowJob, week: number): Cell[] {
-  const { person, unit, sessionId, program, facts } = job;
-  const lighter = (program?.weeks ?? []).filter((own) => own.lighter).map((own) => own.week);
-  const shared = [lighter.join(), job.place, program?.weeks.length];
-  const chains = job.slots.map((slotJob) => chainOf(person, slotJob, unit, shared));
-  const logs = job.slots.flatMap(({ log }) => [null, ...log]);
-  const basis = [program?.wholeCapPercent, facts.key, ...chains, ...logs];
-  const key = `${unit} ${sessionId}`;
-  const known = person.rows.get(key);
-  const row: Row = known && sameItems(known.basis, basis) ? known : { basis, weeks: [] };
-  if (row !== known) person.rows.set(key, row);
-  const led = new Set(job.slots.flatMap(({ scheme }, at) => (scheme.kind === 'wave' ? [at] : [])));
-
-  for (let at = row.weeks.length + 1; at <= week; at += 1) {
-    const isLighter = lighter.includes(at);
-    const [last, earlier] = countedBefore(
-      row,
-      at,
-      (own) => facts.counts(own) && (own === 1 || !lighter.includes(own)),
-    );
-    const steps = (wait: ReadonlySet<number>) =>
-      job.slots.map((slotJob, index) => {
-        const chain = chains[index];
-        if (!chain) throw new Error('Every slot has its chain.');
-        const from = { last: last?.[index], earlier: earlier?.[index] };
-        return stepOf(job, slotJob, chain, at, from, { wait: wait.has(index), lighter: isLighter });
-      });
-    let now = steps(new Set());
-    if (last && !isLighter) {
-      const waited = new Set(last.flatMap((step, index) => (step.waited ? [index] : [])));
-      const wait = slotsToWait(cellsIn(last), cellsIn(now), waited, led, program?.wholeCapPercent);
-      if (wait.size > 0) now = steps(wait);
-    }
-    row.weeks.push(now);
-  }
-  return cellsIn(row.weeks[week - 1] ?? []);
-}
-
-function cellsIn(steps: readonly Step[]): Cell[] {
-  return steps.map(({ cell }) => cell);
-}
-
-/** The last two weeks before one that count: work goes on from where it stood. */
-function countedBefore(row: Row, week: number, counts: (week: number) => boolean) {
-  const counted: (readonly Step[])[] = [];
-  for (let at = week - 1; at >= 1 && counted.length < 2; at -= 1) {
-    const steps = row.weeks[at - 1];
-    if (steps && counts(at)) counted.push(steps);
-  }
-  return counted;
-}
-
-function chainOf(person: PersonCache, job: SlotJob, unit: MassUnit, shared: readonly unknown[]): Chain {
-  const key = `${unit} ${job.slot.id}`;
-  const basis = [job.slot, job.restSeconds, job.scheme, ...shared, ...job.overrides];
-  const known = person.chains.get(key);
-  if (known && sameItems(known.basis, basis)) return known;
-  const fresh: Chain = {
-    basis,
-    placements: [],
-    overrides: new Map(),
-    standings: new Map(),
-    steps: new Map(),
-  };
-  person.chains.set(key, fresh);
-  return fresh;
-}
-
-interface How {
-  /** The whole session grows enough without it. */
-  readonly wait: boolean;
+  /** A lighter week, of the program or by a decision: what comes after goes on from before it. */
   readonly lighter: boolean;
 }
 
-function stepOf(
-  row: RowJob,
-  job: SlotJob,
-  chain: Chain,
-  week: number,
-  { last, earlier }: { last: Step | undefined; earlier: Step | undefined },
-  how: How,
-): Step {
-  const key = `${week} ${how.wait}`;
-  const lastCell = last?.cell.status === 'ready' ? last.cell : undefined;
-  const done = lastCell ? job.log.filter((entry) => entry.week === lastCell.week) : NOTHING;
-  const facts = lastCell ? row.facts.keyOf(lastCell.week, lastCell.version.exercise.pattern) : '';
-  const known = chain.steps.get(key);
-  const same =
-    known?.last === last &&
-    known?.earlier === earlier &&
-    known?.facts === facts &&
-    sameItems(known.done, done);
-  if (known && same) return known.step;
-  const step = workOut(row, job, chain, week, last, earlier, how);
-  chain.steps.set(key, { last, earlier, done, facts, step });
-  return step;
+/** The last two weeks of a slot that count. */
+interface Before {
+  readonly last?: Step | undefined;
+  readonly earlier?: Step | undefined;
+  /** The week right before was a lighter one. */
+  readonly afterLighter: boolean;
 }
 
-const NOTHING: readonly never[] = [];
+/** The coming week. */
+interface Week {
+  readonly week: number;
+  readonly lighter: boolean;
+  readonly wait: boolean;
+}
+
+/**
+ * A person's cells of a session in one week, worked out from week 1 on and remembered: an edit of one slot works out that slot
+ * again, a log entry the slot and the person it is of.
+ *
+ * @param job the session for the person
+ * @param week from 1
+ * @example cellsOf(job, 3).map(({ week }) => week) // [3, 3, 3]
+ */
+export function cellsOf(job: SessionJob, week: number): Cell[] {
+  const { memo } = job.person;
+  // The same lists as before where the same things are in them.
+  const slots = job.slots.map((slotJob): SlotJob => {
+    const { slot, overrides, log } = slotJob;
+    return {
+      ...slotJob,
+      overrides: memo(`overrides ${slot.id}`, overrides, () => overrides),
+      log: memo(`log ${slot.id}`, log, () => log),
+    };
+  });
+  return stepsOf({ ...job, slots }, week).map(({ cell }) => cell);
+}
+
+/** All slots of one week, each with what comes after it. */
+function stepsOf(job: SessionJob, upTo: number): readonly Step[] {
+  const { person, sessionId, facts, lighterWeeks, program, placeInProgram } = job;
+  const shared = [
+    program?.wholeCapPercent,
+    program?.weeks.length,
+    placeInProgram,
+    lighterWeeks.join(),
+    facts.key,
+  ];
+  const slots = job.slots.flatMap(({ slot, restSeconds, scheme, overrides, log }) => [
+    slot,
+    restSeconds,
+    scheme,
+    overrides,
+    log,
+  ]);
+  const weeks = person.memo<Step[][]>(
+    `weeks ${sessionId} ${lighterWeeks.join()}`,
+    [...shared, ...slots],
+    () => [],
+  );
+  for (let week = weeks.length + 1; week <= upTo; week += 1) weeks.push(stepsIn(job, week, weeks));
+  return weeks[upTo - 1] ?? [];
+}
+
+function stepsIn(job: SessionJob, week: number, weeks: readonly (readonly Step[])[]): Step[] {
+  const { slots, program, person, lighterWeeks } = job;
+  const lighter = lighterWeeks.includes(week);
+  const before = slots.map((_, slot) => beforeWeek(job, slot, week, weeks));
+  const steps = slots.map((slotJob, slot) =>
+    stepOf(job, slotJob, { week, lighter, wait: false }, before[slot]),
+  );
+  const last = before.map((slot) => slot.last);
+  if (lighter || !last.some(Boolean)) return steps;
+  const wait = slotsToWait(
+    last.map((step) => step?.cell),
+    steps.map(({ cell }) => cell),
+    {
+      waited: placesOf(last, (step) => step?.waited ?? false),
+      neverWait: placesOf(slots, ({ scheme }) => scheme.kind === 'wave'),
+      capPercent: program?.wholeCapPercent,
+      bodyMassKg: person.participant.bodyMassKg,
+    },
+  );
+  return slots.map((slotJob, slot) => {
+    const step = steps[slot];
+    return step && !wait.has(slot) ? step : stepOf(job, slotJob, { week, lighter, wait: true }, before[slot]);
+  });
+}
+
+function placesOf<Item>(items: readonly Item[], wanted: (item: Item) => boolean): ReadonlySet<number> {
+  return new Set(items.flatMap((item, place) => (wanted(item) ? [place] : [])));
+}
+
+/** The last two weeks of a slot that count: lighter ones are stepped over, as are those the session does not stand in. */
+function beforeWeek(
+  { facts }: SessionJob,
+  slot: number,
+  week: number,
+  weeks: readonly (readonly Step[])[],
+): Before {
+  const counted: Step[] = [];
+  for (let past = week - 1; past >= 1 && counted.length < 2; past -= 1) {
+    const step = weeks[past - 1]?.[slot];
+    if (step && !step.lighter && facts.counts(past)) counted.push(step);
+  }
+  const [last, earlier] = counted;
+  return { last, earlier, afterLighter: weeks[week - 2]?.[slot]?.lighter ?? false };
+}
+
+/** One slot in one week, remembered as long as nothing it came from is another. */
+function stepOf(job: SessionJob, slotJob: SlotJob, week: Week, before: Before = NOTHING_BEFORE): Step {
+  const { slot, restSeconds, scheme, log } = slotJob;
+  const { last, earlier, afterLighter } = before;
+  const { facts, person, program, placeInProgram } = job;
+  const override = overrideIn(job, slotJob, week.week);
+  const lastCell = readyIn(last);
+  const pastFacts = lastCell && facts.of(lastCell.week, lastCell.version.exercise.pattern, week.week);
+  const inputs = [
+    slot,
+    restSeconds,
+    scheme,
+    override,
+    last,
+    earlier,
+    program?.weeks.length,
+    placeInProgram,
+    week.lighter,
+    afterLighter,
+    pastFacts && factsKey(pastFacts),
+    log,
+  ];
+  return person.memo(`step ${slot.id} ${week.week} ${week.wait} ${week.lighter}`, inputs, () =>
+    workOut(
+      job,
+      slotJob,
+      override,
+      { ...week, lighter: week.lighter || (override?.lighter ?? false) },
+      before,
+    ),
+  );
+}
+
+const NOTHING_BEFORE: Before = { afterLighter: false };
+
+function factsKey({ missed, came, unlogged, pain }: WeekFacts): string {
+  return `${missed} ${came} ${unlogged} ${pain ? `${pain.place} ${pain.score}` : ''}`;
+}
+
+function readyIn(step: Step | undefined): ReadyCell | undefined {
+  return step?.cell.status === 'ready' ? step.cell : undefined;
+}
+
+function overrideIn(
+  { person }: SessionJob,
+  { slot, overrides }: SlotJob,
+  week: number,
+): Override | undefined {
+  const holding = overrides.filter((override) => holdsIn(override, week));
+  return person.memo(`override ${slot.id} ${week}`, holding, () => mergedOverride(holding));
+}
 
 function workOut(
-  row: RowJob,
-  job: SlotJob,
-  chain: Chain,
-  week: number,
-  last: Step | undefined,
-  earlier: Step | undefined,
-  how: How,
+  job: SessionJob,
+  slotJob: SlotJob,
+  override: Override | undefined,
+  week: Week,
+  before: Before,
 ): Step {
-  const { person, unit, program } = row;
-  const override = overrideIn(chain, job.overrides, week);
-  const place: ProgramPlace = { week, weeks: program?.weeks.length ?? week, session: row.place };
-  const lastCell = last?.cell.status === 'ready' ? last.cell : undefined;
-  const before = placementFor(chain, job.slot, override, last?.standing, person, unit);
+  const { person } = job;
+  const { last } = before;
+  const lastCell = readyIn(last);
+  const place = (standing: Standing | undefined) => placed(person, slotJob.slot, override, standing);
+  const past = lastCell && pastOf(job, slotJob, lastCell, before, week);
+  const inProgram = programPlace(job, week, before);
   const ask =
-    lastCell &&
-    askOf(row, job, lastCell, earlier, before, place, how, (harder) => {
-      const { version } = placementFor(chain, job.slot, override, standingAt(chain, harder), person, unit);
-      return version?.rung?.id === harder.rungId && version.name !== lastCell.version.name;
-    });
-  const standing = ask?.kind === 'harder' ? standingAt(chain, ask) : last?.standing;
-  const placement =
-    standing === last?.standing ? before : placementFor(chain, job.slot, override, standing, person, unit);
-  // Written out here and in `placementFor`: a spread of the person's context costs a quarter of a board.
+    past && askAfter(job, slotJob.scheme, { past, week, place: inProgram }, place(last?.standing), place);
+  const standing = ask?.kind === 'harder' ? { rungId: ask.rungId, levers: ask.levers } : last?.standing;
+  const draft = place(standing);
   const { catalog, participant, owned, strength } = person.context;
-  const cell = doseSlot(placement, {
+  const context: DoseContext = {
     catalog,
     participant,
     owned,
     strength,
-    unit,
     override,
     standing,
-    week,
-    restSeconds: job.restSeconds,
+    week: week.week,
+    restSeconds: slotJob.restSeconds,
     last: lastCell && ask && { cell: lastCell, ask },
-    opening: openingOf(job.scheme, placement, lastCell, place),
-  });
-  return { cell, standing, waited: how.wait };
-}
-
-function askOf(
-  row: RowJob,
-  { scheme, log }: SlotJob,
-  cell: ReadyCell,
-  earlier: Step | undefined,
-  placement: Placement,
-  place: ProgramPlace,
-  how: How,
-  reaches: (harder: Standing) => boolean,
-): Ask {
-  const { amount, sets } = cell.work;
-  if (how.wait) {
-    const reason = 'Waits a week: together with the rest of the session it would grow too much.';
-    return { kind: 'amount', amount, sets, reason };
-  }
-  if (how.lighter) {
-    const fewer = lighterSets(sets);
-    return {
-      kind: 'amount',
-      amount,
-      sets: fewer,
-      reason: `A lighter week: ${fewer} of ${sets} sets, nothing more.`,
-    };
-  }
-  const { pattern } = cell.version.exercise;
-  const facts = row.facts.of(cell.week, pattern);
-  const state = {
-    cell,
-    prescription: placement.prescription,
-    evidence: evidenceFor(cell, log, facts),
-    before: evidenceBefore(earlier?.cell, cell, log, row.facts),
-    unit: row.unit,
-    place,
-    maxKg: placement.held?.wanted.estimate.maxKg,
-    heaviestKg: cell.load && Math.max(cell.load.kg, heaviest(log, cell)),
-    catalog: row.person.context.catalog,
-    reaches,
+    opening: openingOf(job, slotJob.scheme, draft, lastCell, inProgram),
+    lighter: week.lighter,
   };
-  return nextAsk(state, scheme);
+  const { lighter, wait: waited } = week;
+  return { cell: doseSlot(draft, context), standing, shortWeeks: past?.shortWeeks ?? 0, waited, lighter };
 }
 
-/** The heaviest of what was really done in this version up to a week. */
-function heaviest(log: readonly LogEntry[], { week, version }: ReadyCell): number {
-  let most = 0;
-  for (const entry of log) {
-    const same = entry.exerciseId === version.exercise.id && entry.week <= week;
-    if (same && entry.loadKg !== undefined && entry.loadKg > most) most = entry.loadKg;
-  }
-  return most;
+/** Steps 1 to 3, once for the plain answer and once for each override and each rung come to. */
+function placed(
+  { memo, context }: Person,
+  slot: Slot,
+  override: Override | undefined,
+  standing: Standing | undefined,
+): CellDraft {
+  const rung = standing ? `${standing.rungId} ${JSON.stringify(standing.levers)}` : '';
+  return memo(`place ${slot.id} ${override?.id ?? ''} ${rung}`, [slot, override], () =>
+    placeSlot(slot, { ...context, override, standing }),
+  );
 }
 
-/** What the week before said, if it was the same work: of another load or version it says nothing here. */
-function evidenceBefore(
-  earlier: Cell | undefined,
+/** What the last week that counts came to. */
+interface Past extends Pick<SchemeState, 'cell' | 'evidence' | 'before' | 'shortWeeks'> {
+  readonly heaviestKg: number | undefined;
+}
+
+function pastOf(
+  job: SessionJob,
+  { log }: SlotJob,
   cell: ReadyCell,
-  log: readonly LogEntry[],
-  facts: PersonFacts,
-): Evidence {
-  const same =
-    earlier?.status === 'ready' &&
-    earlier.version.name === cell.version.name &&
-    Math.abs((earlier.load?.kg ?? 0) - (cell.load?.kg ?? 0)) < 1e-6;
-  if (!same) return { kind: 'assumed' };
-  return evidenceFor(earlier, log, facts.of(earlier.week, earlier.version.exercise.pattern));
+  { last, earlier }: Before,
+  week: Week,
+): Past {
+  const { facts, person } = job;
+  const curve = curveOf(person.participant.formula);
+  const factsOf = (past: ReadyCell, until: number) =>
+    facts.of(past.week, past.version.exercise.pattern, until);
+  const evidence = evidenceFor(cell, log, factsOf(cell, week.week), curve);
+  const earlierCell = readyIn(earlier);
+  const sameWork =
+    earlierCell &&
+    sameVersion(earlierCell.version, cell.version) &&
+    sameLoad(earlierCell.load?.kg, cell.load?.kg);
+  const before: Evidence = sameWork
+    ? evidenceFor(earlierCell, log, factsOf(earlierCell, cell.week), curve)
+    : { kind: 'assumed' };
+  const shortBefore = sameWork ? (last?.shortWeeks ?? 0) : 0;
+  const shortWeeks = evidence.kind === 'short' ? shortBefore + 1 : 0;
+  return { cell, evidence, before, shortWeeks, heaviestKg: heaviest(log, cell) };
+}
+
+/** The heaviest of what was asked and really done in a version up to a week. */
+function heaviest(log: readonly LogEntry[], { week, version, load }: ReadyCell): number | undefined {
+  if (!load) return undefined;
+  return log.reduce(
+    (most, entry) => (entry.week <= week && isOf(entry, version) ? Math.max(most, entry.loadKg ?? 0) : most),
+    load.kg,
+  );
+}
+
+function askAfter(
+  job: SessionJob,
+  scheme: Scheme,
+  { past, week, place }: { readonly past: Past; readonly week: Week; readonly place: ProgramPlace },
+  draft: CellDraft,
+  placedAt: (standing: Standing) => CellDraft,
+): Ask {
+  const { cell } = past;
+  if (week.wait) return sameAgain(cell, { step: 'target', kind: 'sessionGrowsEnough' });
+  const { catalog, strength } = job.person.context;
+  const state: SchemeState = {
+    cell,
+    evidence: past.evidence,
+    before: past.before,
+    shortWeeks: past.shortWeeks,
+    heaviestKg: past.heaviestKg,
+    prescription: draft.prescription,
+    place,
+    maxKg: draft.held && strength.estimate(cell.version.exercise)?.maxKg,
+    curve: curveOf(job.person.participant.formula),
+    catalog,
+    reaches: (harder) => {
+      const { version } = placedAt(harder);
+      return version?.rung?.id === harder.rungId && !sameVersion(version, cell.version);
+    },
+  };
+  if (!week.lighter) return nextAsk(state, scheme);
+  return withoutTraining(state) ?? sameAgain(cell, undefined);
+}
+
+/** The numbers of a cell again; in a lighter week they are taken down later, and nothing else is said. */
+function sameAgain(
+  { work }: ReadyCell,
+  reason: Extract<Ask, { kind: 'repeat' }>['reason'] | undefined,
+): Extract<Ask, { kind: 'repeat' }> {
+  const amount = amountLike(work, work.amount);
+  return {
+    kind: 'repeat',
+    amount,
+    sets: work.sets,
+    reason: reason ?? { step: 'target', kind: 'asPlanned', amount },
+  };
+}
+
+function programPlace(
+  { program, placeInProgram }: SessionJob,
+  { week }: Week,
+  { afterLighter }: Before,
+): ProgramPlace {
+  return { week, weeks: program?.weeks.length ?? week, session: placeInProgram, afterLighter };
 }
 
 /** A wave leads from the first week on, and wherever another version begins. */
 function openingOf(
+  job: SessionJob,
   scheme: Scheme,
-  { held, prescription, version }: Placement,
+  { held, prescription, version, limits }: CellDraft,
   last: ReadyCell | undefined,
   place: ProgramPlace,
-): Extract<Ask, { kind: 'load' }> | undefined {
-  if (scheme.kind !== 'wave' || !held || last?.version.name === version?.name) return undefined;
-  const { reserve, estimate } = held.wanted;
-  return waveAsk(scheme, place, { prescription, reserve, maxKg: estimate.maxKg });
-}
-
-/** Steps 1 to 3, once for the plain answer and once for each override and each rung come to. */
-function placementFor(
-  { placements }: Chain,
-  slot: Slot,
-  override: Override | undefined,
-  standing: Standing | undefined,
-  person: PersonCache,
-  unit: MassUnit,
-): Placement {
-  const known = placements.find((placed) => placed.override === override && placed.standing === standing);
-  if (known) return known.placement;
-  const { catalog, participant, owned, strength } = person.context;
-  const placement = placeSlot(slot, { catalog, participant, owned, strength, unit, override, standing });
-  placements.push({ override, standing, placement });
-  return placement;
-}
-
-/** The same object for the same place on the ladder, so that it is placed once. */
-function standingAt({ standings }: Chain, { rungId, levers }: Standing): Standing {
-  const key = `${rungId} ${JSON.stringify(levers)}`;
-  const known = standings.get(key);
-  if (known) return known;
-  const standing = { rungId, levers };
-  standings.set(key, standing);
-  return standing;
-}
-
-/** What is set by hand in a week: of several, the later one wins field by field. */
-function overrideIn(chain: Chain, overrides: readonly Override[], week: number): Override | undefined {
-  const holding = overrides.filter(
-    ({ fromWeek, toWeek }) => fromWeek <= week && (toWeek === undefined || week <= toWeek),
-  );
-  const [only, another] = holding;
-  if (!only || !another) return only;
-  const ordered = holding
-    .map((own, at) => ({ own, at }))
-    .sort((a, b) => a.own.fromWeek - b.own.fromWeek || a.at - b.at);
-  const key = ordered.map(({ own }) => own.id).join(' ');
-  const known = chain.overrides.get(key);
-  if (known) return known;
-  const merged = ordered.reduce<Override>((all, { own }) => ({ ...all, ...own }), only);
-  const allAgreed = holding.every(({ reviewOfWeek }) => reviewOfWeek !== undefined);
-  const result = allAgreed ? merged : { ...merged, reviewOfWeek: undefined };
-  chain.overrides.set(key, result);
-  return result;
-}
-
-export function sameItems(a: readonly unknown[], b: readonly unknown[]): boolean {
-  return a.length === b.length && a.every((item, at) => item === b[at]);
+): DoseContext['opening'] {
+  if (scheme.kind !== 'wave' || !held || !version) return undefined;
+  if (startAmount(prescription.work).kind !== 'reps') return undefined;
+  if (last && versionKey(last.version) === versionKey(version)) return undefined;
+  const { strength, participant } = job.person.context;
+  const maxKg = strength.estimate(version.exercise)?.maxKg;
+  if (maxKg === undefined) return undefined;
+  const reserve = reserveAsked(prescription, version, limits);
+  return waveAsk(scheme, place, {
+    prescription,
+    reserve,
+    maxKg,
+    curve: curveOf(participant.formula),
+  });
 }

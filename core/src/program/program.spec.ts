@@ -1,6 +1,8 @@
 import { boatyard } from '@dray/demo';
 import { reps } from '../../testing/people';
 import { documentWith } from '../../testing/weeks';
+import { marksIn } from '../../testing/reading';
+import { reasonWords } from '../reason';
 import { LIBRARY_EXERCISES, LIBRARY_LADDERS } from '../library';
 import type { DrayDocument, LogEntry } from '../model';
 import { editSlot } from '../plan';
@@ -33,7 +35,7 @@ describe('resolveBoard on the demo class', () => {
     );
     for (const at of main.keys()) expect(new Set(rows.map((row) => row[at])).size).toBeGreaterThanOrEqual(3);
     const marks = new Set(
-      board.rows.flatMap(({ cells }) => cells.flatMap((cell) => cell.marks.map(({ kind }) => kind))),
+      board.rows.flatMap(({ cells }) => cells.flatMap((cell) => marksIn(cell).map(({ kind }) => kind))),
     );
     expect(marks).toEqual(new Set(['caution', 'substitute', 'bridge']));
   });
@@ -97,13 +99,13 @@ describe('resolveBoard on the demo class', () => {
 });
 
 describe('resolveCard', () => {
-  it('is a row of the board in the person’s own unit', () => {
+  it('is a row of the board, read in whatever unit', () => {
     const card = resolveCard(boatyard, { participantId: 'anselm', sessionId: 'tuesday', week: 2 });
-    const row = resolveBoard(boatyard, { sessionId: 'tuesday', week: 2, unit: 'lb' }).rows[3];
+    const row = resolveBoard(boatyard, { sessionId: 'tuesday', week: 2 }).rows[3];
     expect(card.cells).toEqual(row!.cells);
-    expect(card.cells.flatMap(({ trace }) => trace.map(({ sentence }) => sentence)).join(' ')).toMatch(
-      /\d lb/,
-    );
+    expect(
+      card.cells.flatMap(({ trace }) => trace.map((reason) => reasonWords(reason, 'lb'))).join(' '),
+    ).toMatch(/\d lb/);
   });
 });
 

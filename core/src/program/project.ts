@@ -1,9 +1,10 @@
-import type { DrayDocument, Program } from '../model';
+import type { DrayDocument, Exercise, Program } from '../model';
 import type { KitNeed } from '../kit';
 import type { Catalog } from '../ladder';
 import { catalogOf } from '../library';
 import { harderVersion } from '../progress';
-import type { Cell, ReadyCell } from '../resolve';
+import { harderWords, type HarderVersion } from '../reason';
+import { BRIDGE_STEPS, type Cell, type ReadyCell } from '../resolve';
 import { kitTargets } from './kit-needs';
 import { createResolver, type Resolver } from './resolver';
 
@@ -18,12 +19,18 @@ export interface SlotPath {
   readonly ceiling?: Ceiling | undefined;
 }
 
+/** A way on where a kit has ended. */
+export type WayOn =
+  | { readonly kind: 'harder'; readonly version: HarderVersion }
+  | { readonly kind: 'oneSide'; readonly exercise: Exercise }
+  | { readonly kind: 'slower' };
+
 /** Where a person's kit ends, and what then. */
 export interface Ceiling {
   readonly week: number;
   readonly kg: number;
-  /** Ways on, in words: the harder rung, one limb, slower. */
-  readonly then: readonly string[];
+  /** Ways on: the harder version, one limb, slower. */
+  readonly then: readonly WayOn[];
   /** What a purchase would have to give. */
   readonly need?: KitNeed | undefined;
 }
@@ -31,6 +38,12 @@ export interface Ceiling {
 /**
  * The expected path of one person through a program under its schemes, from what is logged so far and with the rest taken as
  * done: every week of every slot, the week in which the kit ends, and the ways on from there.
+ *
+ * @param document with everything in it
+ * @param participantId whose path
+ * @param program through which; the document's first when absent
+ * @param resolver to work it out with
+ * @example projectProgram(document, 'juno')[0]?.cells.length // 8
  */
 export function projectProgram(
   document: DrayDocument,
@@ -59,22 +72,39 @@ export function projectProgram(
   });
 }
 
+/**
+ * A way on in words: "the next rung, “shoulder pair”".
+ *
+ * @param way on from where a kit has ended
+ * @example wayOnWords({ kind: 'slower' }) // 'slower: three counts down, one held'
+ */
+export function wayOnWords(way: WayOn): string {
+  switch (way.kind) {
+    case 'harder':
+      return harderWords(way.version);
+    case 'oneSide':
+      return `one side at a time: ${way.exercise.name.toLowerCase()}`;
+    case 'slower':
+      return `slower: ${BRIDGE_STEPS[0]?.words ?? ''}`;
+  }
+}
+
 function endsHere(cell: ReadyCell): boolean {
-  return cell.marks.some(({ kitEnds }) => kitEnds);
+  return cell.trace.some((reason) => reason.kind === 'bridge' && !reason.next);
 }
 
 function ceilingOf(cell: ReadyCell, catalog: Catalog, need: KitNeed | undefined): Ceiling {
-  const then: string[] = [];
+  const then: WayOn[] = [];
   const harder = harderVersion(cell.version, catalog);
-  if (harder) then.push(harder.words);
+  if (harder) then.push({ kind: 'harder', version: harder });
   if (cell.version.exercise.laterality === 'both') {
     const single = [...catalog.exercises.values()].find(
       ({ pattern, laterality, loading }) =>
         pattern === cell.version.exercise.pattern && laterality === 'eachSide' && loading !== undefined,
     );
-    if (single) then.push(`one side at a time: ${single.name.toLowerCase()}`);
+    if (single) then.push({ kind: 'oneSide', exercise: single });
   }
-  then.push('slower: three counts down, one held');
+  then.push({ kind: 'slower' });
   return { week: cell.week, kg: cell.load?.kg ?? 0, then, need };
 }
 

@@ -1,31 +1,34 @@
-import type { DrayDocument, Kit, LogEntry, Participant, Program, Session } from '../model';
-import { ownedFrom, type SharedLoads } from '../kit';
+import type { DrayDocument, Kit, Participant, Program, Session, Slot } from '../model';
+import { ownedFrom, type AttainableLoad, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
 import { restAfter, slotLetters, slotName } from '../plan';
-import { alternativesFor, type Cell } from '../resolve';
+import { alternativesFor, resolve, type Cell, type ReadyCell } from '../resolve';
 import { strengthBook } from '../strength';
-import type { MassUnit } from '../units';
 import { doneSets } from './done-sets';
 import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
 import { logIndex, personFacts } from './log-index';
-import { cellsOf, sameItems, type PersonCache, type RowJob, type SlotJob } from './person-weeks';
+import { createMemo } from './memo';
+import { cellsOf, type Person, type SessionJob, type SlotJob } from './person-weeks';
 import { placeInProgram, programOf, schemeOf, weeksOf } from './schedule';
 
 export interface BoardQuery {
   readonly sessionId: string;
   /** From 1. */
   readonly week: number;
-  /** The reader's unit in sentences; the document's own when absent. */
-  readonly unit?: MassUnit;
 }
 
-export interface CardQuery {
+export interface CardQuery extends BoardQuery {
   readonly participantId: string;
-  readonly sessionId: string;
-  readonly week: number;
-  /** Instead of the person's own. */
-  readonly unit?: MassUnit;
+  /** As if the week were a lighter one. */
+  readonly lighter?: boolean;
+}
+
+/** One slot as someone would begin with it in a week. */
+export interface TryQuery extends BoardQuery {
+  readonly slotId: string;
+  /** The person as they would be: on another rung, with another condition. */
+  readonly participant: Participant;
 }
 
 /**
@@ -36,11 +39,20 @@ export interface CardQuery {
 export interface Resolver {
   readonly board: (document: DrayDocument, query: BoardQuery) => Board;
   readonly card: (document: DrayDocument, query: CardQuery) => Card;
+  /** What else a cell could be, best first: all of the library that the person can and may do. */
   readonly alternatives: (
     document: DrayDocument,
     cell: Cell,
     query: BoardQuery,
   ) => readonly RankedSubstitute[];
+  /** All loads that can be made for a cell, held as it is, lightest first. */
+  readonly loads: (
+    document: DrayDocument,
+    query: Pick<CardQuery, 'participantId' | 'sessionId'>,
+    cell: ReadyCell,
+  ) => readonly AttainableLoad[];
+  /** A slot as someone would begin with it, with nothing set by hand and no week before; undefined when it is not there. */
+  readonly begin: (document: DrayDocument, query: TryQuery) => Cell | undefined;
 }
 
 const NONE: readonly never[] = [];
@@ -50,157 +62,139 @@ const NONE: readonly never[] = [];
  *
  * @param today the day it is, as an ISO date: weeks that are over without a log were missed. Without it only weeks after
  *   which something was logged are over
+ * @example createResolver().board(document, { sessionId: 'tuesday', week: 3 }).rows.length // 6
  */
 export function createResolver(today?: () => string): Resolver {
-  const people = new Map<string, PersonCache>();
-  const sets = new Map<string, { kits: readonly Kit[]; loads: SharedLoads }>();
+  const memo = createMemo();
 
-  /** One store of loads for everybody with the same kits. */
-  function sharedLoads(kits: readonly Kit[]): SharedLoads {
-    const key = kits.map(({ id }) => id).join(' ');
-    const known = sets.get(key);
-    if (known && sameItems(known.kits, kits)) return known.loads;
-    const fresh = { kits, loads: new Map() };
-    sets.set(key, fresh);
-    return fresh.loads;
+  /** What is known of one person, for as long as they, their kits and what they did before are the same. */
+  function personIn(document: DrayDocument, program: Program | undefined, participant: Participant): Person {
+    const catalog = catalogOf(document);
+    const kits = kitsOf(document, participant);
+    const asOf = program?.startDate;
+    const history = logIndex(document.log).before(participant.id, asOf);
+    const inputs = [participant, catalog, asOf, ...kits, null, ...history];
+    return memo(`person ${participant.id}`, inputs, () => {
+      // One store of loads for everybody with the same kits.
+      const key = `loads ${kits.map(({ id }) => id).join(' ')}`;
+      const loads = memo<SharedLoads>(key, kits, () => new Map());
+      const owned = ownedFrom(kits, participant, loads);
+      const strength = strengthBook(participant, doneSets(participant, history), catalog, asOf);
+      return { participant, kits, context: { catalog, participant, owned, strength }, memo: createMemo() };
+    });
   }
 
-  function personCache(
-    participant: Participant,
-    { catalog, kits, history, asOf }: Circumstances,
-  ): PersonCache {
-    const known = people.get(participant.id);
-    const same =
-      known?.participant === participant &&
-      known.context.catalog === catalog &&
-      known.asOf === asOf &&
-      sameItems(known.kits, kits) &&
-      sameItems(known.history, history);
-    if (same) return known;
-    const strength = strengthBook(participant, doneSets(participant, history), catalog, asOf);
-    const context = {
-      catalog,
-      participant,
-      owned: ownedFrom(kits, participant, sharedLoads(kits)),
-      strength,
-    };
-    const fresh: PersonCache = {
-      participant,
-      kits,
-      history,
-      asOf,
-      context,
-      chains: new Map(),
-      rows: new Map(),
-    };
-    people.set(participant.id, fresh);
-    return fresh;
-  }
-
-  function jobs(
-    document: DrayDocument,
-    session: Session,
-    participants: readonly Participant[],
-    unit?: MassUnit,
-  ) {
+  /** Everything that bears on a session, ready for any person and week. */
+  function cellsIn(document: DrayDocument, session: Session, columns: readonly BoardColumn[]) {
     const program = programOf(document, session.id);
     const overrides = groupBy(document.overrides, cellKey);
     const catalog = catalogOf(document);
-    const circumstances = circumstancesIn(document, program, catalog);
-    const columns = columnsOf(session, catalog);
-    const place = placeInProgram(program, session.id);
     const index = logIndex(document.log);
-    return {
-      columns,
-      cells: (participant: Participant, week: number): Cell[] => {
-        const slots = columns.map(({ slot, block }): SlotJob => {
-          const key = cellKey({ participantId: participant.id, slotId: slot.id });
-          return {
-            slot,
-            restSeconds: restAfter(block, slot.id),
-            scheme: schemeOf(slot, program),
-            overrides: overrides.get(key) ?? NONE,
-            log: index.ofCell(participant.id, slot.id),
-          };
-        });
-        const job: RowJob = {
-          person: personCache(participant, circumstances(participant)),
-          sessionId: session.id,
-          slots,
-          unit: unit ?? document.settings.unit,
-          program,
-          place,
-          facts: personFacts(document, program, session.id, participant.id, { catalog, today: today?.() }),
+    const place = placeInProgram(program, session.id);
+    const planned = (program?.weeks ?? []).flatMap(({ week, lighter }) => (lighter ? [week] : []));
+    return (participant: Participant, week: number, lighter = false): Cell[] => {
+      const slots = columns.map(({ slot, block }): SlotJob => {
+        const key = cellKey({ participantId: participant.id, slotId: slot.id });
+        return {
+          slot,
+          restSeconds: restAfter(block, slot.id),
+          scheme: schemeOf(slot, program),
+          overrides: overrides.get(key) ?? NONE,
+          log: index.ofCell(participant.id, slot.id),
         };
-        return cellsOf(job, week);
-      },
-      participants,
+      });
+      const facts = {
+        program,
+        sessionId: session.id,
+        participantId: participant.id,
+        catalog,
+        today: today?.(),
+      };
+      const job: SessionJob = {
+        person: personIn(document, program, participant),
+        sessionId: session.id,
+        slots,
+        program,
+        placeInProgram: place,
+        facts: memo(
+          `facts ${session.id} ${participant.id}`,
+          [document.log, program, catalog, facts.today],
+          () => personFacts(document.log, facts),
+        ),
+        lighterWeeks: lighter && !planned.includes(week) ? [...planned, week] : planned,
+      };
+      return cellsOf(job, week);
     };
   }
 
+  function sessionFor(document: DrayDocument, { sessionId, week }: BoardQuery) {
+    const session = sessionOf(document, sessionId);
+    const weeks = weeksOf(document, sessionId);
+    checkWeek(week, weeks);
+    const columns = columnsOf(session, catalogOf(document));
+    return { session, weeks, columns, cells: cellsIn(document, session, columns) };
+  }
+
   return {
-    board(document, { sessionId, week, unit }) {
-      const session = sessionOf(document, sessionId);
-      const weeks = weeksOf(document, sessionId);
-      checkWeek(week, weeks);
-      const { columns, cells, participants } = jobs(document, session, document.participants, unit);
-      const rows = participants.map((participant) => ({ participant, cells: cells(participant, week) }));
+    board(document, query) {
+      const { week } = query;
+      const { session, weeks, columns, cells } = sessionFor(document, query);
+      const rows = document.participants.map((participant) => ({
+        participant,
+        cells: cells(participant, week),
+      }));
       return { session, week, weeks, columns, rows };
     },
 
-    card(document, { participantId, sessionId, week, unit }) {
-      const session = sessionOf(document, sessionId);
+    card(document, query) {
+      const { participantId, week, lighter } = query;
       const participant = document.participants.find(({ id }) => id === participantId);
       if (!participant) throw new NotInDocumentError('participant', participantId);
-      const weeks = weeksOf(document, sessionId);
-      checkWeek(week, weeks);
-      const { columns, cells } = jobs(document, session, [participant], unit ?? participant.unit);
-      return { session, week, weeks, participant, columns, cells: cells(participant, week) };
+      const { session, weeks, columns, cells } = sessionFor(document, query);
+      return { session, week, weeks, participant, columns, cells: cells(participant, week, lighter) };
     },
 
-    alternatives(document, cell, { sessionId, unit }) {
+    alternatives(document, cell, { sessionId }) {
       const participant = document.participants.find(({ id }) => id === cell.participantId);
-      const session = sessionOf(document, sessionId);
-      const slot = session.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === cell.slotId);
+      const slot = slotIn(sessionOf(document, sessionId), cell.slotId);
       if (!participant || !slot || cell.status !== 'ready') return NONE;
-      const circumstances = circumstancesIn(document, programOf(document, sessionId), catalogOf(document));
-      const { context } = personCache(participant, circumstances(participant));
-      return alternativesFor(cell, slot, { ...context, unit: unit ?? document.settings.unit });
+      const { context } = personIn(document, programOf(document, sessionId), participant);
+      return alternativesFor(cell, slot, context);
+    },
+
+    loads(document, { participantId, sessionId }, { load, version }) {
+      const participant = document.participants.find(({ id }) => id === participantId);
+      if (!participant || !load) return NONE;
+      const { context } = personIn(document, programOf(document, sessionId), participant);
+      return context.owned.loads(load.hold, version.exercise.loading?.band);
+    },
+
+    begin(document, { participant, sessionId, slotId, week }) {
+      const session = sessionOf(document, sessionId);
+      const slot = slotIn(session, slotId);
+      const block = session.blocks.find(({ slots }) => slots.some(({ id }) => id === slotId));
+      const known = document.participants.find(({ id }) => id === participant.id);
+      if (!slot || !block || !known) return undefined;
+      const { context } = personIn(document, programOf(document, sessionId), known);
+      return resolve(slot, { ...context, participant, week, restSeconds: restAfter(block, slotId) });
     },
   };
 }
 
-/** What of a document bears on one person, beside themselves. */
-interface Circumstances {
-  readonly catalog: Catalog;
-  readonly kits: readonly Kit[];
-  readonly history: readonly LogEntry[];
-  readonly asOf: string | undefined;
+function slotIn({ blocks }: Session, slotId: string): Slot | undefined {
+  return blocks.flatMap(({ slots }) => slots).find(({ id }) => id === slotId);
 }
 
-/**
- * Kits by person, and what they logged before the program began: what is logged during it moves the coming weeks
- * through the schemes, and the first week stays what it was.
- */
-function circumstancesIn(
-  document: DrayDocument,
-  program: Program | undefined,
-  catalog: Catalog,
-): (participant: Participant) => Circumstances {
-  const kits = new Map(document.kits.map((kit) => [kit.id, kit]));
-  const asOf = program?.startDate;
-  const index = logIndex(document.log);
-  return ({ id, kitIds }) => ({
-    catalog,
-    kits: kitIds.flatMap((kitId) => kits.get(kitId) ?? NONE),
-    history: index.before(id, asOf),
-    asOf,
-  });
+function kitsOf({ kits }: DrayDocument, { kitIds }: Participant): readonly Kit[] {
+  return kitIds.flatMap((kitId) => kits.find(({ id }) => id === kitId) ?? NONE);
 }
 
 /**
  * Everyone's version of a session in one week.
  *
+ * @param document with everything in it
+ * @param query which session and week
+ * @example resolveBoard(document, { sessionId: 'tuesday', week: 1 }).rows[0]?.cells[0]?.status // 'ready'
  * @throws NotInDocumentError for a session or week that is not there
  */
 export function resolveBoard(document: DrayDocument, query: BoardQuery): Board {
@@ -208,8 +202,11 @@ export function resolveBoard(document: DrayDocument, query: BoardQuery): Board {
 }
 
 /**
- * One person's version of a session in one week, in their own unit.
+ * One person's version of a session in one week.
  *
+ * @param document with everything in it
+ * @param query whose card, of which session and week
+ * @example resolveCard(document, { participantId: 'juno', sessionId: 'tuesday', week: 1 }).cells.length // 8
  * @throws NotInDocumentError for a participant, session or week that is not there
  */
 export function resolveCard(document: DrayDocument, query: CardQuery): Card {

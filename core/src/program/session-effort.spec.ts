@@ -4,6 +4,7 @@ import { STARTING_SESSIONS, startFrom } from '../compose';
 import { catalog } from '../library';
 import type { Block, BlockKind, Prescription, Session, Slot } from '../model';
 import { sessionTimeline } from '../plan';
+import { percentOfMax } from '../strength';
 import { sessionEffort, type SessionEffort } from './session-effort';
 
 const about = { tier: 'intermediate' as const, catalog };
@@ -55,10 +56,11 @@ describe('how hard a session is over its time', () => {
     expect(told).toBeCloseTo(left(2), 9);
   });
 
-  it('reads a percentage by the reps it allows (Haff & Triplett, load chart: ten at 75 %)', () => {
+  it('reads a percentage by the reps it allows (Haff & Triplett, load chart: ten at 75 %, printed in whole percents)', () => {
     const asked = (amount: number, target: Prescription['target']) =>
       only(sessionEffort(straight('squat', { ...reps(3, amount), target }), about));
-    const percent: Prescription['target'] = { kind: 'percent', percent: 75 };
+    const percent: Prescription['target'] = { kind: 'percent', percent: percentOfMax(10) };
+    expect(Math.round(percentOfMax(10))).toBe(75);
     expect(asked(10, percent)).toBeCloseTo(asked(10, { kind: 'reserve', reps: 0 }), 9);
     expect(asked(7, percent)).toBeCloseTo(asked(7, { kind: 'reserve', reps: 3 }), 9);
   });

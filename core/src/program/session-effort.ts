@@ -2,7 +2,7 @@ import { BLOCKS, type Exercise, type Prescription, type Session, type Slot, type
 import { isBig, isIsolation } from '../compose';
 import type { Catalog } from '../ladder';
 import { middleAmount, sessionTimeline, versionForTier, type Segment } from '../plan';
-import { lighterSets } from '../progress';
+import { lighterSets } from '../resolve';
 import { repsAtPercent } from '../strength';
 
 /** A stretch of a session that asks the same, in seconds from its start; effort from 0 to 1. */

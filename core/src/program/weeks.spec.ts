@@ -2,18 +2,20 @@ import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { boatyard } from '@dray/demo';
 import { aKit, aParticipant, aSlot, everyProp, reps } from '../../testing/people';
 import { asAsked, documentWith, FIRST_MONDAY, oneSlot, train, type DoneSet } from '../../testing/weeks';
+import { marksIn, ready, traceText } from '../../testing/reading';
 import { catalog } from '../library';
 import type { DrayDocument, Implement, LogEntry, Program, Scheme, Slot } from '../model';
 import { wavePercent } from '../progress';
 import { USUAL_SCHEMES } from '../progress/scheme-words';
+import { leftOutWords } from '../reason';
 import type { ReadyCell } from '../resolve';
 import { restAtStep } from '../resolve';
-import { loadForReps, repsAfter, repsWorth } from '../strength';
+import { curveOf, loadForReps, repsAfter, repsWorth } from '../strength';
 import { addDays, weekdayOf } from '../units';
 import { copyOfProgram, moveDay, withHoliday, withWeeks } from './edit-program';
 import { classDays, createResolver, dateIn, fallsOut, resolveBoard, slotsToWait, weekOn } from './index';
 import { personFacts } from './log-index';
-import { projectProgram } from './project';
+import { projectProgram, wayOnWords } from './project';
 import { freeWeekdays, placeBetween, recoveryConflicts } from './recovery';
 import { monotony, sessionLoad } from './session-load';
 import { doseBand, setsDone, weeklyVolume } from './volume';
@@ -38,13 +40,13 @@ function story(
 ): ReadyCell[] {
   return train(change(oneSlot('squat', reps(3, 10), growth, steady, owned)), weeks, done).cells.map(
     (cell) => {
-      if (cell.status !== 'ready') throw new Error(cell.because);
+      if (cell.status !== 'ready') throw new Error(leftOutWords(cell.because).why);
       return cell;
     },
   );
 }
 const asPlanned = (cell: ReadyCell): DoneSet => ({ amount: cell.work.amount });
-const trace = (cell: ReadyCell | undefined) => cell?.trace.map(({ sentence }) => sentence).join(' ') ?? '';
+const trace = (cell: ReadyCell | undefined) => traceText(cell);
 
 describe('weeks without training', () => {
   it('hold after one week away and step back after two (common practice)', () => {
@@ -68,9 +70,9 @@ describe('weeks without training', () => {
       }));
     const little = hurting(2);
     expect(little[2]?.work).toEqual(little[1]!.work);
-    expect(little[2]?.marks).toEqual([]);
+    expect(marksIn(little[2])).toEqual([]);
     const much = hurting(6);
-    expect(much[2]?.marks.map(({ words }) => words)).toContain('stopped: knee hurt, 6 of 10');
+    expect(marksIn(much[2]).map(({ words }) => words)).toContain('stopped: knee hurt, 6 of 10');
   });
 
   it('take fewer sets in a lighter week, and go on from before it', () => {
@@ -82,7 +84,9 @@ describe('weeks without training', () => {
       })),
     }));
     expect(cells.map(({ work }) => work.sets)).toEqual([3, 3, 2, 3, 3]);
-    expect(cells[2]?.load?.kg).toBe(cells[1]?.load?.kg);
+    // A tenth less, as far as the kit goes (common practice).
+    expect(cells[2]!.load!.kg).toBeLessThanOrEqual(cells[1]!.load!.kg * 0.9);
+    expect(cells[2]!.load!.kg).toBeGreaterThan(cells[1]!.load!.kg * 0.8);
     expect(cells[3]!.wantedKg! / cells[1]!.wantedKg!).toBeCloseTo(1.05, 10);
   });
 
@@ -137,7 +141,7 @@ describe('weeks in which a session does not stand', () => {
   };
   const cellIn = (document: DrayDocument, week: number) => {
     const cell = createResolver().board(document, { sessionId: 's', week }).rows[0]!.cells[0]!;
-    if (cell.status !== 'ready') throw new Error(cell.because);
+    if (cell.status !== 'ready') throw new Error(leftOutWords(cell.because).why);
     return cell;
   };
   const asked = ({ work, load }: ReadyCell) => [work.amount, work.sets, load?.kg];
@@ -156,9 +160,12 @@ describe('weeks in which a session does not stand', () => {
     const logged = { ...everySecond, log };
     const third = createResolver(() => addDays(FIRST_MONDAY, 14)).board(logged, { sessionId: 's', week: 3 })
       .rows[0]!.cells[0] as ReadyCell;
-    expect(third.work.amount).toBeGreaterThan(cellIn(everySecond, 1).work.amount);
+    expect<number | undefined>(third.work.amount).toBeGreaterThan(cellIn(everySecond, 1).work.amount);
     expect(trace(third)).not.toContain('Missed');
-    const { missed } = personFacts(logged, logged.programs[0], 's', steady.id, {
+    const { missed } = personFacts(logged.log, {
+      program: logged.programs[0],
+      sessionId: 's',
+      participantId: steady.id,
       catalog,
       today: addDays(FIRST_MONDAY, 6 * 7),
     }).of(6, 'squat');
@@ -180,7 +187,7 @@ describe('schemes of whole programs', () => {
       oneSlot('squat', reps(3, 10), USUAL_SCHEMES.rungFirst, aParticipant({ tier: 'beginner' }), owned),
       8,
       asPlanned,
-    ).cells.map((cell) => (cell.status === 'ready' ? cell.version.name : cell.because));
+    ).cells.map((cell) => ready(cell).version.name);
     expect(new Set(versions).size).toBeGreaterThan(2);
     expect(versions[0]).toBe(versions[1]!);
     const rungs = catalog.ladders.get('squat')!.rungs.map(({ name }) => name);
@@ -205,12 +212,12 @@ describe('schemes of whole programs', () => {
     expect(wavePercent({ ...wave, shape: 'step' }, place(4)).lighter).toBeTrue();
   });
 
-  it('ask for a share of the maximum from the first week on, as many reps as the load chart gives it', () => {
+  it('ask for a share of the maximum from the first week on, as many reps as the person’s curve gives it', () => {
     const [first] = story({ ...wave, fromPercent: 75 }, asPlanned, 1);
-    // Source: Haff & Triplett, training load chart: 75 % is 10 repetitions, two of them left undone here.
-    expect(first?.work.amount).toBe(8);
+    // Source: Epley 1985: 75 % is 10 repetitions, two of them left undone here.
+    expect<number | undefined>(first?.work.amount).toBe(8);
     const max = first!.wantedKg! / 0.75;
-    expect(loadForReps(max, 8, 2)).toBeCloseTo(first!.wantedKg!, 6);
+    expect(loadForReps(max, 8, 2, curveOf('epley'))).toBeCloseTo(first!.wantedKg!, 6);
   });
 });
 
@@ -266,8 +273,14 @@ describe('the cap on a whole session', () => {
     const more = cells.map((cell) =>
       cell.status === 'ready' ? { ...cell, work: { ...cell.work, sets: cell.work.sets * 3 } } : cell,
     );
-    expect(slotsToWait(cells, more, new Set(), new Set(), 5)).toEqual(new Set([1, 2, 3]));
-    expect(slotsToWait(cells, more, new Set([2]), new Set(), 5)).toEqual(new Set([0, 1, 3]));
+    const waiting = (waited: number[]) => ({
+      waited: new Set(waited),
+      neverWait: new Set<number>(),
+      capPercent: 5,
+      bodyMassKg: 70,
+    });
+    expect(slotsToWait(cells, more, waiting([]))).toEqual(new Set([1, 2, 3]));
+    expect(slotsToWait(cells, more, waiting([2]))).toEqual(new Set([0, 1, 3]));
   });
 });
 
@@ -439,7 +452,7 @@ describe('projectProgram', () => {
     );
     const heaviest = Math.max(...few.map((thing) => (thing.kind === 'fixed' ? thing.massKg : 0)));
     expect(path?.ceiling?.kg).toBe(heaviest);
-    expect(path?.ceiling?.then.join()).toContain('slower');
+    expect(path?.ceiling?.then.map(wayOnWords).join()).toContain('slower: three counts down');
     expect(path?.ceiling?.need?.participantId).toBe('someone');
   });
 });
@@ -460,16 +473,17 @@ describe('a kit that ends', () => {
     const last = heaviest.at(-1)!;
     expect(last.work.tempo).toEqual({ down: 3, pause: 2, up: 1 });
     expect(last.work.range).toBe('quarterAdded');
-    expect(last.marks[0]?.words).toContain('heaviest here');
+    expect(marksIn(last)[0]?.words).toContain('heaviest here');
     expect(restAtStep(3, 60)).toBe(45);
     expect(restAtStep(3, 10)).toBe(10);
     expect(restAtStep(0, 60)).toBe(60);
   });
 
-  it('predicts the reps after a jump from the load chart, the inverse of what a bridge is worth', () => {
-    // Source: Haff & Triplett, training load chart: 12 repetitions at 67 %, 10 at 75 %.
-    const next = (10 * 75) / 67;
-    expect(repsAfter(10, next, 10, 2)).toBe(8);
-    expect(repsWorth(10, next, 8, 2)).toBeCloseTo(10, 9);
+  it('predicts the reps after a jump, the inverse of what a bridge is worth', () => {
+    // Source: Epley 1985: 12 repetitions at 71.4 %, 10 at 75 %.
+    const next = (10 * 75) / (100 / 1.4);
+    const epley = curveOf('epley');
+    expect(repsAfter(10, next, 10, 2, epley)).toBe(8);
+    expect(repsWorth(10, next, 8, 2, epley)).toBeCloseTo(10, 9);
   });
 });

@@ -1,36 +1,35 @@
-import { formatLoad } from '../units';
-import { repSpan } from './reps-then-load';
+import { amountLike } from '../model';
+import { startAmount } from '../resolve';
+import { wholeBelow } from '../units';
+import { repSpan } from './rep-span';
 import type { SchemeNext, SchemeOf } from './scheme';
 
 /**
- * A small fixed share more each week, never over the cap. Source for its size: ACSM position stand 2009, progression
- * models, 2-10 %. Work without a load grows in reps or seconds by the same share.
+ * A small fixed share more each week that was trained, never over the cap. Source for its size: ACSM position stand 2009,
+ * progression models, 2-10 %. Work without a load grows in reps or seconds by the same share: the aim grows smoothly, what is
+ * asked is the whole number below it.
+ *
+ * @param state after a week
+ * @param scheme its numbers
+ * @example cappedPercent(state, { kind: 'cappedPercent', percentPerWeek: 5, capPercent: 10 }).kind // 'load'
  */
-export const cappedPercent: SchemeNext<SchemeOf<'cappedPercent'>> = (
-  { cell, prescription, unit },
-  scheme,
-) => {
-  const { percentPerWeek, capPercent } = scheme;
-  const grow = 1 + percentPerWeek / 100;
-  const base = repSpan(prescription.work)?.low ?? cell.work.amount;
-  if (cell.load) {
-    const wantedKg = (cell.wantedKg ?? cell.load.kg) * grow;
-    const reason = `${percentPerWeek} % more than last week’s aim: ${formatLoad(wantedKg, unit)} for ${base}.`;
-    return { kind: 'load', wantedKg, amount: base, capPercent, reason };
+export const cappedPercent: SchemeNext<SchemeOf<'cappedPercent'>> = ({ cell, prescription }, scheme) => {
+  const { percentPerWeek: percent, capPercent } = scheme;
+  const { work, load } = cell;
+  const grow = 1 + percent / 100;
+  if (load) {
+    const amount = amountLike(work, repSpan(prescription.work)?.low ?? startAmount(prescription.work).amount);
+    const wantedKg = (cell.wantedKg ?? load.kg) * grow;
+    const reason = { step: 'target', kind: 'percentMore', percent, kg: wantedKg, amount } as const;
+    return { kind: 'load', wantedKg, amount, capPercent, reason };
   }
-  if (prescription.work.kind === 'hold') {
-    const amount = Math.max(cell.work.amount + 1, Math.floor(cell.work.amount * grow));
-    return { kind: 'amount', amount, reason: `${percentPerWeek} % longer: ${amount} s.` };
-  }
-  // Whole reps: the aim grows smoothly from the plan and is rounded down each week.
-  const amount = Math.max(cell.work.amount, Math.floor(base * grow ** cell.week + 1e-9));
-  const share = `${percentPerWeek} % more work a week`;
+  const aim = Math.max(cell.aim ?? 0, work.amount) * grow;
+  const amount = amountLike(work, Math.max(work.amount, wholeBelow(aim)));
+  const grew = amount.amount > work.amount;
   return {
-    kind: 'amount',
+    kind: 'repeat',
     amount,
-    reason:
-      amount > cell.work.amount
-        ? `${share}: ${amount} reps.`
-        : `${share} is not a whole rep yet: ${amount} again.`,
+    aim,
+    reason: { step: 'target', kind: 'percentMoreWork', percent, amount, grew },
   };
 };

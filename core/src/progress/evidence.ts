@@ -1,5 +1,8 @@
 import { reserveOf, type LogEntry, type Pain } from '../model';
+import type { Version } from '../ladder';
 import type { ReadyCell } from '../resolve';
+import { CHART_CURVE, repsAfter, type RepCurve } from '../strength';
+import { SAME_WRITTEN_KG } from '../units';
 
 /** What is known of one week's work in a slot. */
 export type Evidence =
@@ -11,16 +14,28 @@ export type Evidence =
   | { readonly kind: 'skipped' }
   /** It hurt, here or in other work of the same pattern. */
   | { readonly kind: 'hurt'; readonly pain: Pain }
-  | ({ readonly kind: 'made' } & Sets)
-  | ({ readonly kind: 'short'; readonly formLost: boolean } & Sets);
+  /** Another version was done in its place: it says nothing of the one that was asked. */
+  | { readonly kind: 'otherVersion'; readonly exerciseId: string; readonly rungId: string | undefined }
+  /** Every set as it was asked, or better. */
+  | ({ readonly kind: 'made' } & DoneSets)
+  /** As it was asked, but not all of the sets. */
+  | ({ readonly kind: 'partly' } & DoneSets)
+  | ({ readonly kind: 'short'; readonly formLost: boolean } & DoneSets);
 
-interface Sets {
-  /** Reps or seconds the last set went over what was asked. */
-  readonly lastOver: number;
+/** What the sets of one visit came to. */
+interface DoneSets {
+  /** Different sets; two sides of one are one. */
+  readonly sets: number;
+  /** Reps or seconds of the first set, when they were fresh. */
+  readonly first: number;
   readonly best: number;
   readonly worst: number;
+  /** Reps or seconds the last set went over what was asked. */
+  readonly lastOver: number;
   /** The least that was left in any set; undefined where nobody said. */
   readonly reserve?: number | undefined;
+  /** The lightest load used, where none of the sets was done with the one that was asked. */
+  readonly otherKg?: number | undefined;
 }
 
 /** What the log says of a person's week beside the sets of one slot. */
@@ -38,47 +53,106 @@ export interface WeekFacts {
 const AHEAD: WeekFacts = { missed: 0, came: false, unlogged: true };
 
 /**
- * Compares what was logged for a cell with what it asked; the order in which sets were written down does not count, and
- * of several visits in a week the last does.
+ * Compares what was logged for a cell with what it asked: what was done is what counts, not what was written on the card. The
+ * order in which sets were written down does not count, and of several visits in a week the last does.
+ *
+ * @param cell what was asked
+ * @param log the person's entries for the slot
+ * @param facts of the week beside them
+ * @param curve how load and reps trade for the person, where another load was used
+ * @example evidenceFor(cell, [], { missed: 1, came: false, unlogged: false }).kind // 'missed'
  */
-export function evidenceFor(cell: ReadyCell, log: readonly LogEntry[], facts: WeekFacts = AHEAD): Evidence {
-  const { pain } = facts;
+export function evidenceFor(
+  cell: ReadyCell,
+  log: readonly LogEntry[],
+  facts: WeekFacts = AHEAD,
+  curve: RepCurve = CHART_CURVE,
+): Evidence {
+  const { pain, came, missed, unlogged } = facts;
   if (pain && pain.score > 0) return { kind: 'hurt', pain };
-  const ofWeek = log.filter((entry) => entry.week === cell.week);
-  const lastDay = ofWeek.reduce((latest, { date }) => (date > latest ? date : latest), '');
-  const sets = ofWeek.filter(({ date }) => date === lastDay);
-  const [first] = sets;
-  if (!first) {
-    if (facts.came) return { kind: 'skipped' };
-    return facts.missed > 0
-      ? { kind: 'missed', weeks: facts.missed, unlogged: facts.unlogged }
-      : { kind: 'assumed' };
+  const visit = lastVisit(log.filter((entry) => entry.week === cell.week));
+  const [any] = visit;
+  if (!any) {
+    if (came) return { kind: 'skipped' };
+    return missed > 0 ? { kind: 'missed', weeks: missed, unlogged } : { kind: 'assumed' };
   }
-  const amounts = sets.map(({ amount }) => amount);
-  const done = new Set(sets.map(({ set }) => set)).size;
-  const last = sets.reduce((latest, own) => (own.set > latest.set ? own : latest), first);
-  const left = sets.flatMap((entry) => reserveOf(entry) ?? []);
-  const result = {
-    lastOver: last.amount - askedInSet(cell, last.set).amount,
+  const entries = visit.filter((entry) => isOf(entry, cell.version));
+  const [first] = entries;
+  if (!first) return { kind: 'otherVersion', exerciseId: any.exerciseId, rungId: any.rungId };
+  return judged(cell, entries, first, curve);
+}
+
+function lastVisit(entries: readonly LogEntry[]): LogEntry[] {
+  const day = entries.reduce((latest, { date }) => (date > latest ? date : latest), '');
+  return entries.filter(({ date }) => date === day);
+}
+
+/**
+ * Whether a set was done in a version; what an entry does not say of it is as it was asked.
+ *
+ * @param entry of the log
+ * @param version that was asked
+ * @example isOf(freeSquatEntry, gobletSquat) // false
+ */
+export function isOf({ exerciseId, rungId, levers }: LogEntry, version: Version): boolean {
+  if (exerciseId !== version.exercise.id) return false;
+  if (rungId !== undefined && rungId !== version.rung?.id) return false;
+  const settings = Object.entries(levers ?? {});
+  return settings.every(([lever, value]) => version.levers[lever as keyof typeof version.levers] === value);
+}
+
+function judged(cell: ReadyCell, entries: readonly LogEntry[], any: LogEntry, curve: RepCurve): Evidence {
+  const amounts = entries.map(({ amount }) => amount);
+  const inOrder = [...entries].sort((a, b) => a.set - b.set);
+  const last = inOrder.at(-1) ?? any;
+  const left = entries.flatMap((entry) => reserveOf(entry) ?? []);
+  const otherKg = otherLoad(cell, entries);
+  const sets = new Set(entries.map(({ set }) => set)).size;
+  const result: DoneSets = {
+    sets,
+    first: (inOrder[0] ?? any).amount,
     best: Math.max(...amounts),
     worst: Math.min(...amounts),
+    lastOver: last.amount - askedInSet(cell, last.set).amount,
     reserve: left.length > 0 ? Math.min(...left) : undefined,
+    otherKg,
   };
-  const formLost = sets.some(({ form }) => form === 'lost');
-  const complete = done >= cell.work.sets && !formLost && sets.every((entry) => asAsked(cell, entry));
-  return complete ? { kind: 'made', ...result } : { kind: 'short', formLost, ...result };
+  const formLost = entries.some(({ form }) => form === 'lost');
+  const asAsked = entries.every((entry) => isAsAsked(cell, entry, otherKg !== undefined, curve));
+  if (formLost || !asAsked) return { kind: 'short', formLost, ...result };
+  return { kind: sets >= cell.work.sets ? 'made' : 'partly', ...result };
 }
 
-/** Loads this near are the same: what is written down is rounded. */
-const SAME_KG = 0.005;
+/** The lightest load of the sets, where all of them were done with another than the one that was asked. */
+function otherLoad({ load, eachSet }: ReadyCell, entries: readonly LogEntry[]): number | undefined {
+  if (!load || eachSet) return undefined;
+  const loads = entries.flatMap(({ loadKg }) => loadKg ?? []);
+  const allOther = loads.every((kg) => Math.abs(kg - load.kg) >= SAME_WRITTEN_KG);
+  return loads.length > 0 && allOther ? Math.min(...loads) : undefined;
+}
 
-function asAsked(cell: ReadyCell, { set, amount, loadKg }: LogEntry): boolean {
+/** A set counts as asked with as many reps, or as many as a heavier load is worth; a lighter load counts where all had it. */
+function isAsAsked(
+  cell: ReadyCell,
+  { set, amount, loadKg }: LogEntry,
+  anotherLoad: boolean,
+  curve: RepCurve,
+): boolean {
   const asked = askedInSet(cell, set);
-  const light = asked.kg !== undefined && loadKg !== undefined && loadKg < asked.kg - SAME_KG;
-  return amount >= asked.amount && !light;
+  if (asked.kg === undefined || loadKg === undefined || loadKg === 0) return amount >= asked.amount;
+  if (loadKg < asked.kg - SAME_WRITTEN_KG) return anotherLoad && amount >= asked.amount;
+  if (amount >= asked.amount || cell.work.kind !== 'reps') return amount >= asked.amount;
+  const heavier = loadKg > asked.kg + SAME_WRITTEN_KG;
+  return heavier && amount >= repsAfter(asked.kg, loadKg, asked.amount, cell.work.reserve ?? 0, curve);
 }
 
-/** What one set of a cell asks, where sets differ; sets beyond the plan's ask what the work does. */
+/**
+ * What one set of a cell asks, where sets differ; sets beyond the plan's ask what the work does.
+ *
+ * @param cell ready
+ * @param set from 1
+ * @example askedInSet(cell, 2) // { amount: 10, kg: 12.5 }
+ */
 export function askedInSet(
   { work, load, eachSet }: ReadyCell,
   set: number,

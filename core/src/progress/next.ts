@@ -1,5 +1,6 @@
-import type { Scheme } from '../model';
+import { amountLike, type Scheme } from '../model';
 import type { Ask } from '../resolve';
+import { backToPlan, byWhatWasLeft, fellShort } from './as-it-went';
 import { byReserve } from './by-reserve';
 import { cappedPercent } from './capped-percent';
 import { repsThenLoad } from './reps-then-load';
@@ -25,32 +26,28 @@ const SCHEMES: { readonly [Kind in Scheme['kind']]: SchemeNext<SchemeOf<Kind>> }
   wave,
 };
 
-/** Schemes that make something of a week that fell short themselves. */
-const READS_SHORT: ReadonlySet<Scheme['kind']> = new Set(['byReserve', 'technicalFailure', 'wave']);
+/** What comes before any scheme, gravest first; the first that has something to ask is heard. */
+const BEFORE_SCHEMES: readonly ((state: SchemeState, scheme: Scheme) => Ask | undefined)[] = [
+  withoutTraining,
+  fellShort,
+  openEnded,
+  byTheClassClock,
+  byWhatWasLeft,
+  backToPlan,
+];
 
 /**
- * What to ask of the week after `state`. Whatever the scheme: pain, missed weeks and what was left out come first; work that
- * was not made is asked again, unless the scheme reads more out of it; and work by the class's clock stays unless time or
- * rounds are what grows.
+ * What to ask of the week after `state`. Whatever the scheme: pain, missed weeks and what was done otherwise come first, then
+ * work that fell short, the class's clock, and what was left; then the scheme has its say.
+ *
+ * @param state after a week
+ * @param scheme of the slot
+ * @example nextAsk(state, { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 }).reason.kind // 'more'
  */
 export function nextAsk(state: SchemeState, scheme: Scheme): Ask {
-  const { cell, evidence } = state;
-  const { amount, sets } = cell.work;
-  const untrained = withoutTraining(state);
-  if (untrained) return untrained;
-  if (evidence.kind === 'short' && !READS_SHORT.has(scheme.kind)) {
-    const why = evidence.formLost ? 'form went' : `${evidence.worst} of ${amount} in the shortest set`;
-    return { kind: 'amount', amount, sets, reason: `Last week ${why}: the same again.` };
-  }
-  if (cell.planned.work.kind === 'most') {
-    return { kind: 'amount', amount, reason: 'As many as possible: what is beaten is last week’s number.' };
-  }
-  if (cell.work.kind === 'time' && scheme.kind !== 'timeFirst' && scheme.kind !== 'roundsFirst') {
-    return {
-      kind: 'amount',
-      amount,
-      reason: `The clock is the class’s: ${amount} s again, with more reps in it.`,
-    };
+  for (const rule of BEFORE_SCHEMES) {
+    const ask = rule(state, scheme);
+    if (ask) return ask;
   }
   return run(state, scheme);
 }
@@ -58,4 +55,18 @@ export function nextAsk(state: SchemeState, scheme: Scheme): Ask {
 function run<Kind extends Scheme['kind']>(state: SchemeState, scheme: SchemeOf<Kind>): Ask {
   const next = SCHEMES[scheme.kind] as SchemeNext<SchemeOf<Kind>>;
   return next(state, scheme);
+}
+
+/** As many as possible: what is beaten is the number of the last time. */
+function openEnded({ cell }: SchemeState): Ask | undefined {
+  if (cell.planned.work.kind !== 'most') return undefined;
+  const amount = amountLike(cell.work, cell.work.amount);
+  return { kind: 'repeat', amount, reason: { step: 'target', kind: 'asManyAsPossible' } };
+}
+
+/** Work by the class's clock stays unless time or rounds are what grows. */
+function byTheClassClock({ cell: { work } }: SchemeState, { kind }: Scheme): Ask | undefined {
+  if (work.kind !== 'time' || kind === 'timeFirst' || kind === 'roundsFirst') return undefined;
+  const amount = amountLike(work, work.amount);
+  return { kind: 'repeat', amount, reason: { step: 'target', kind: 'classClock', seconds: work.amount } };
 }

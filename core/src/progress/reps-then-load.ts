@@ -1,55 +1,57 @@
-import type { Work } from '../model';
-import type { SchemeNext, SchemeOf } from './scheme';
-
-/** A plan of exactly n reps is filled to n + 2 before the load grows. Source: Haff & Triplett, the 2-for-2 rule. */
-export const REPS_OVER_GOAL = 2;
+import { amountLike, amountOf } from '../model';
+import { MOST_BRIDGE_HOLD, startAmount } from '../resolve';
+import { nextRung } from './harder';
+import { reached, repSpan } from './rep-span';
+import type { SchemeNext, SchemeOf, SchemeState } from './scheme';
 
 /** Seconds a hold grows by. Common practice, no published source. */
 export const HOLD_STEP_SECONDS = 5;
 
-/** From where to where the reps of a set grow at one load. */
-export function repSpan(work: Work): { low: number; high: number } | undefined {
-  if (work.kind === 'range') return { low: work.low, high: work.high };
-  if (work.kind === 'reps' || work.kind === 'either')
-    return { low: work.reps, high: work.reps + REPS_OVER_GOAL };
-  return undefined;
-}
-
 /**
- * Reps first, then load: the range is filled at one load; when every set reaches its top, the next load within the
- * cap, back at the low end. Common practice with the published 2-for-2 rule for single rep counts.
+ * Reps first, then load: the range is filled at one load; when every set reaches its top, the next load. A hold is filled by
+ * seconds, to its gate where it has one. Common practice with the published 2-for-2 rule for single rep counts.
+ *
+ * @param state after a week
+ * @param scheme its numbers
+ * @example repsThenLoad(state, { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 }).kind // 'repeat'
  */
-export const repsThenLoad: SchemeNext<SchemeOf<'repsThenLoad'>> = ({ cell, prescription }, scheme) => {
+export const repsThenLoad: SchemeNext<SchemeOf<'repsThenLoad'>> = (state, scheme) => {
+  const { cell, prescription } = state;
+  const { work } = cell;
   const span = repSpan(prescription.work);
-  const { amount } = cell.work;
-  if (!span) {
+  const low = span ? amountOf('reps', span.low) : startAmount(prescription.work);
+  const top = span?.high ?? longestHold(state);
+  const made = amountLike(work, reached(state));
+  if (made.amount < top) {
+    const step = work.kind === 'reps' ? scheme.stepReps : HOLD_STEP_SECONDS;
+    const grown = amountLike(work, Math.min(top, Math.max(made.amount, work.amount + step)));
     return {
-      kind: 'amount',
-      amount: amount + HOLD_STEP_SECONDS,
-      reason: `Held longer: ${amount + HOLD_STEP_SECONDS} s.`,
-    };
-  }
-  if (amount < span.high) {
-    const grown = Math.min(span.high, amount + scheme.stepReps);
-    return {
-      kind: 'amount',
+      kind: 'repeat',
       amount: grown,
-      reason: `Reps first: from ${amount} to ${grown}, up to ${span.high}.`,
+      reason: { step: 'target', kind: 'more', from: amountLike(work, work.amount), to: grown, upTo: top },
     };
   }
-  if (!cell.load) {
+  const reason = { step: 'target', kind: 'full', amount: made } as const;
+  if (!cell.load)
     return {
-      kind: 'amount',
-      amount,
-      reason: `All sets at the top of the range, ${span.high}.`,
-      gate: true,
+      kind: 'repeat',
+      amount: amountLike(work, Math.min(made.amount, Math.max(top, work.amount))),
+      full: true,
+      reason,
     };
-  }
   return {
     kind: 'stepUp',
-    amountAfter: span.low,
-    stepAmount: scheme.stepReps,
+    able: made,
+    low,
+    most: amountLike(work, top),
+    stepReps: scheme.stepReps,
     capPercent: scheme.capPercent,
-    reason: `The range is full at ${amount}: time for the next load, back to ${span.low}.`,
+    reason,
   };
 };
+
+/** A hold is as long as the gate to the next rung asks, else as holds usually get; never shorter than the plan's. */
+function longestHold({ cell, prescription, catalog }: SchemeState): number {
+  const gate = nextRung(cell.version, catalog) ? cell.version.rung?.gate.seconds : undefined;
+  return Math.max(startAmount(prescription.work).amount, gate ?? MOST_BRIDGE_HOLD);
+}

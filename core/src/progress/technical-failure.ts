@@ -1,69 +1,90 @@
-import { formatLoad } from '../units';
-import { repSpan } from './reps-then-load';
-import type { SchemeNext, SchemeOf } from './scheme';
+import { amountLike, amountOf, type Amount } from '../model';
+import { startAmount, type Ask } from '../resolve';
+import { repSpan } from './rep-span';
+import type { SchemeNext, SchemeOf, SchemeState } from './scheme';
 
 /** Reps towards a load that is past the cap. Common practice, no published source. */
 const STEP_REPS = 1;
 
+type TechnicalFailure = SchemeOf<'technicalFailure'>;
+
 /**
- * Every set goes on while form holds. When all of them reach the top of the range, the next load within the cap; when form
- * goes before the low end, the load drops back by its share. Common practice, no published source.
+ * Every set goes on while form holds, so later ones are shorter: the first one, when they are fresh, says how it is. When it
+ * reaches the top of the range, the next load; when form goes before the low end, the load drops back by its share. Common
+ * practice, no published source.
+ *
+ * @param state after a week
+ * @param scheme its numbers
+ * @example technicalFailure(state, { kind: 'technicalFailure', dropPercent: 10, capPercent: 10 }).reason.kind // 'form'
  */
-export const technicalFailure: SchemeNext<SchemeOf<'technicalFailure'>> = (
-  { cell, prescription, evidence, unit },
-  scheme,
-) => {
-  const { amount, sets } = cell.work;
-  const span = repSpan(prescription.work);
-  const low = span?.low ?? amount;
-  const high = span?.high ?? amount;
-  const again = (reason: string) => ({ kind: 'amount' as const, amount, sets, reason });
+export const technicalFailure: SchemeNext<TechnicalFailure> = (state, scheme) => {
+  const { cell, evidence } = state;
+  const { work } = cell;
+  const { low, high } = spanOf(state);
+  const verdict = (
+    kind: 'toTheEnd' | 'held' | 'clean' | 'went' | 'unknown',
+    count: number,
+    mostKg?: number,
+  ) =>
+    ({
+      step: 'target',
+      kind: 'form',
+      verdict: kind,
+      reps: count,
+      low,
+      high,
+      dropPercent: scheme.dropPercent,
+      mostKg,
+    }) as const;
   if (evidence.kind === 'assumed') {
-    if (amount >= high) return full();
-    const grown = Math.min(high, amount + STEP_REPS);
+    if (work.amount >= high) return full(state, scheme, work.amount);
+    const grown = Math.min(high, work.amount + STEP_REPS);
+    return { kind: 'repeat', amount: amountLike(work, grown), reason: verdict('toTheEnd', grown) };
+  }
+  if (evidence.kind !== 'made' && evidence.kind !== 'short') {
     return {
-      kind: 'amount',
-      amount: grown,
-      reason: `To the end of good form: ${grown}, if it goes as before.`,
+      kind: 'repeat',
+      amount: amountLike(work, work.amount),
+      sets: work.sets,
+      reason: verdict('unknown', 0),
     };
   }
-  if (evidence.kind !== 'made' && evidence.kind !== 'short')
-    return again('Nothing to go by: the same again.');
-  const { worst, best } = evidence;
-  if (worst >= high) return full();
-  if (worst >= low) {
-    const grown = Math.max(low, Math.min(high, worst + STEP_REPS));
-    return {
-      kind: 'amount',
-      amount: grown,
-      reason: `Form held for ${worst} to ${best}: the same load until every set reaches ${high}.`,
-    };
+  const { first } = evidence;
+  if (first >= high) return full(state, scheme, first);
+  // After a step that is worth fewer reps than the plan's, these are what is asked.
+  if (first >= Math.min(low, work.amount)) {
+    const grown = Math.max(work.amount, Math.min(high, first + STEP_REPS));
+    return { kind: 'repeat', amount: amountLike(work, grown), reason: verdict('held', first) };
   }
   if (!cell.load) {
-    const fewer = Math.max(1, worst);
-    return {
-      kind: 'amount',
-      amount: fewer,
-      reason: `Form went at ${worst}: sets of ${fewer} while it is clean.`,
-    };
+    const fewer = Math.max(1, first);
+    return { kind: 'repeat', amount: amountLike(work, fewer), reason: verdict('went', fewer) };
   }
   const mostKg = cell.load.kg * (1 - scheme.dropPercent / 100);
-  return {
-    kind: 'stepDown',
-    mostKg,
-    amount: low,
-    reason: `Form went at ${worst}, before ${low}: back by ${scheme.dropPercent} %, to ${formatLoad(mostKg, unit)} at the most.`,
-  };
-
-  function full() {
-    if (!cell.load)
-      return { kind: 'amount' as const, amount, gate: true, reason: `Clean to ${high} in every set.` };
-    return {
-      kind: 'stepUp' as const,
-      amountAfter: low,
-      stepAmount: STEP_REPS,
-      capPercent: scheme.capPercent,
-      reason: `Clean to ${high} in every set: time for the next load, from ${low}.`,
-    };
-  }
+  return { kind: 'stepDown', mostKg, amount: lowAmount(state), reason: verdict('went', first, mostKg) };
 };
+
+function spanOf({ cell, prescription }: SchemeState): { readonly low: number; readonly high: number } {
+  return repSpan(prescription.work) ?? { low: cell.work.amount, high: cell.work.amount };
+}
+
+function lowAmount({ prescription }: SchemeState): Amount {
+  const span = repSpan(prescription.work);
+  return span ? amountOf('reps', span.low) : startAmount(prescription.work);
+}
+
+function full(state: SchemeState, { capPercent }: TechnicalFailure, first: number): Ask {
+  const { work, load } = state.cell;
+  const { low, high } = spanOf(state);
+  const reason = { step: 'target', kind: 'form', verdict: 'clean', reps: first, low, high } as const;
+  if (!load) return { kind: 'repeat', amount: amountLike(work, work.amount), full: true, reason };
+  return {
+    kind: 'stepUp',
+    able: amountLike(work, Math.max(work.amount, Math.min(first, high))),
+    low: lowAmount(state),
+    most: amountLike(work, high),
+    stepReps: STEP_REPS,
+    capPercent,
+    reason,
+  };
+}

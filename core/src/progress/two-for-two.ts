@@ -1,48 +1,40 @@
-import { repSpan, REPS_OVER_GOAL } from './reps-then-load';
+import { amountLike, amountOf } from '../model';
+import { startAmount } from '../resolve';
 import type { Evidence } from './evidence';
+import { repSpan, REPS_OVER_GOAL } from './rep-span';
 import type { SchemeNext, SchemeOf } from './scheme';
 
 /**
- * The same until the last set goes two over its goal on two visits running; then the next load within the cap. Source:
+ * The same until the last set goes two over its goal on two visits running; then the next load. Source:
  * Haff & Triplett, the 2-for-2 rule.
+ *
+ * @param state after a week
+ * @param scheme its numbers
+ * @example twoForTwo(state, { kind: 'twoForTwo', capPercent: 10 }).reason.kind // 'twoOver'
  */
 export const twoForTwo: SchemeNext<SchemeOf<'twoForTwo'>> = (
   { cell, prescription, evidence, before },
   scheme,
 ) => {
-  const { amount } = cell.work;
-  const low = repSpan(prescription.work)?.low ?? amount;
-  if (!over(evidence)) {
-    return {
-      kind: 'amount',
-      amount,
-      reason: 'The same until the last set goes two over, on two visits running.',
-    };
-  }
-  if (!over(before)) {
-    return {
-      kind: 'amount',
-      amount,
-      reason: 'Two over in the last set once: once more, and the load goes up.',
-    };
-  }
-  if (!cell.load) {
-    return {
-      kind: 'amount',
-      amount: amount + REPS_OVER_GOAL,
-      reason: 'Two over on two visits: that many from now on.',
-      gate: true,
-    };
-  }
+  const { work } = cell;
+  const visits = !isOver(evidence) ? 0 : !isOver(before) ? 1 : 2;
+  const reason = { step: 'target', kind: 'twoOver', visits } as const;
+  if (visits < 2) return { kind: 'repeat', amount: amountLike(work, work.amount), reason };
+  const more = amountLike(work, work.amount + REPS_OVER_GOAL);
+  if (!cell.load) return { kind: 'repeat', amount: more, full: true, reason };
+  const span = repSpan(prescription.work);
+  const low = span ? amountOf('reps', span.low) : startAmount(prescription.work);
   return {
     kind: 'stepUp',
-    amountAfter: low,
-    stepAmount: REPS_OVER_GOAL,
+    able: more,
+    low,
+    most: low,
+    stepReps: REPS_OVER_GOAL,
     capPercent: scheme.capPercent,
-    reason: 'Two over in the last set, on two visits running: time for the next load.',
+    reason,
   };
 };
 
-function over(evidence: Evidence): boolean {
+function isOver(evidence: Evidence): boolean {
   return evidence.kind === 'made' && evidence.lastOver >= REPS_OVER_GOAL;
 }

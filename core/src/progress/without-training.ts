@@ -1,5 +1,8 @@
-import { formatLoad } from '../units';
-import type { Ask } from '../resolve';
+import { amountLike, type Amount } from '../model';
+import type { Ask, ReadyCell } from '../resolve';
+import type { CellReason } from '../reason';
+import type { Evidence } from './evidence';
+import { repSpan } from './rep-span';
 import type { SchemeState } from './scheme';
 
 /**
@@ -9,49 +12,91 @@ import type { SchemeState } from './scheme';
 export const STOPPING_PAIN = 4;
 
 /** Weeks away for each step back, and its size in percent. Common practice, no published source. */
-const WEEKS_AWAY = 2;
+export const WEEKS_AWAY = 2;
 const STEP_BACK_PERCENT = 10;
+
+/** Left undone where a plan does not say, against which too little is told. */
+const USUALLY_ASKED = 2;
+
+/** The same numbers again, for a reason. */
+function again({ work }: ReadyCell, reason: CellReason): Ask {
+  return { kind: 'repeat', amount: amountLike(work, work.amount), sets: work.sets, reason };
+}
 
 /**
  * What follows from a week without proper training in a slot, whatever its scheme: pain holds or stops it, one week away
- * holds it, every second one takes a step back, and work that was left out is asked again. Undefined where there was
- * training.
+ * holds it, every second one takes a step back, work that was left out or done in part is asked again, and so is what another
+ * version was done in the place of. Another load that was used is where it goes on from.
+ *
+ * @param state after a week
+ * @returns undefined where there was training
+ * @example withoutTraining({ ...state, evidence: { kind: 'skipped' } })?.kind // 'repeat'
  */
-export function withoutTraining({ cell, evidence, unit }: SchemeState): Ask | undefined {
-  const { amount, sets } = cell.work;
+export function withoutTraining(state: SchemeState): Ask | undefined {
+  const { cell, evidence, catalog } = state;
   switch (evidence.kind) {
     case 'hurt': {
-      const { place, score } = evidence.pain;
-      const hurt = `It hurt last week, ${place}, ${score} of 10`;
-      if (score < STOPPING_PAIN) return { kind: 'amount', amount, sets, reason: `${hurt}: nothing grows.` };
-      const reason = `${hurt}: not again until it is looked at; the review offers what spares it.`;
-      return { kind: 'amount', amount, sets, reason, stopped: `${place} hurt, ${score} of 10` };
+      const { pain } = evidence;
+      return again(cell, { step: 'target', kind: 'hurt', pain, stopped: pain.score >= STOPPING_PAIN });
     }
     case 'skipped':
-      return { kind: 'amount', amount, sets, reason: 'Left out last week: the same again.' };
-    case 'missed': {
-      const { weeks, unlogged } = evidence;
-      if (weeks % WEEKS_AWAY !== 0) {
-        const lastWeek = unlogged ? 'Nothing is logged of the last class' : 'Missed last week';
-        const away = weeks === 1 ? lastWeek : `${weeks} weeks away`;
-        return { kind: 'amount', amount, sets, reason: `${away}: the same again.` };
-      }
-      const back = `${weeks} weeks away: a step back`;
-      if (cell.load) {
-        const mostKg = cell.load.kg * (1 - STEP_BACK_PERCENT / 100);
-        return {
-          kind: 'stepDown',
-          mostKg,
-          amount,
-          reason: `${back} by ${STEP_BACK_PERCENT} %, to ${formatLoad(mostKg, unit)} at the most.`,
-        };
-      }
-      if (cell.work.kind === 'time')
-        return { kind: 'amount', amount, sets, reason: `${weeks} weeks away: the clock stays.` };
-      const fewer = Math.max(1, Math.floor(amount * (1 - STEP_BACK_PERCENT / 100)));
-      return { kind: 'amount', amount: fewer, sets, reason: `${back}, ${fewer} instead of ${amount}.` };
+      return again(cell, { step: 'target', kind: 'skipped' });
+    case 'missed':
+      return afterWeeksAway(cell, evidence);
+    case 'otherVersion': {
+      const rung = evidence.rungId === undefined ? undefined : catalog.rungById(evidence.rungId);
+      const name = rung?.name ?? catalog.exerciseById(evidence.exerciseId)?.name ?? evidence.exerciseId;
+      return again(cell, { step: 'target', kind: 'didOtherVersion', name, asked: cell.version });
     }
+    case 'partly':
+      return again(cell, { step: 'target', kind: 'didPart', sets: evidence.sets, of: cell.work.sets });
+    case 'made':
+    case 'short':
+      return withOtherLoad(state, evidence);
     default:
       return undefined;
   }
+}
+
+function afterWeeksAway(cell: ReadyCell, { weeks, unlogged }: Extract<Evidence, { kind: 'missed' }>): Ask {
+  const { work, load } = cell;
+  if (weeks % WEEKS_AWAY !== 0) return again(cell, { step: 'target', kind: 'away', weeks, unlogged });
+  const percent = STEP_BACK_PERCENT;
+  const kept = 1 - percent / 100;
+  if (load) {
+    const mostKg = load.kg * kept;
+    const reason = { step: 'target', kind: 'awayStepBack', weeks, percent, mostKg } as const;
+    return { kind: 'stepDown', mostKg, amount: amountLike(work, work.amount), reason };
+  }
+  if (work.kind === 'time') return again(cell, { step: 'target', kind: 'awayClockStays', weeks });
+  const amount: Amount = amountLike(work, Math.max(1, work.amount * kept));
+  const reason = { step: 'target', kind: 'awayStepBack', weeks, percent, amount } as const;
+  return { kind: 'repeat', amount, sets: work.sets, reason };
+}
+
+/**
+ * Done with another load than was asked: it goes on from there. A heavier one counts only where enough was left, and for whom a
+ * caution holds effort down only where somebody said so. Common practice.
+ */
+function withOtherLoad(
+  { cell, prescription }: SchemeState,
+  { otherKg, worst, reserve }: Extract<Evidence, { kind: 'made' | 'short' }>,
+): Ask | undefined {
+  const { work, load, warnings } = cell;
+  if (otherKg === undefined || !load) return undefined;
+  const asked = work.reserve ?? USUALLY_ASKED;
+  const eased = warnings.some(({ action }) => action.kind === 'ease');
+  const enoughLeft = reserve === undefined ? !eased : reserve >= asked - 1;
+  const takenOver = otherKg < load.kg || enoughLeft;
+  const reason = {
+    step: 'target',
+    kind: 'didOtherLoad',
+    askedKg: load.kg,
+    doneKg: otherKg,
+    takenOver,
+  } as const;
+  if (!takenOver) return again(cell, reason);
+  const most = repSpan(prescription.work)?.high ?? work.amount;
+  const amount = amountLike(work, Math.max(1, Math.min(worst, Math.max(most, work.amount))));
+  return { kind: 'repeat', amount, sets: work.sets, fromKg: otherKg, reason };
 }

@@ -1,15 +1,31 @@
-import type { RankedSubstitute } from '../ladder';
+import type { Slot } from '../model';
+import { rankSubstitutes, type RankedSubstitute, type Version } from '../ladder';
 import type { ReadyCell } from './cell';
 import type { PlaceContext } from './context';
-import { substitutesFor } from './place';
-import type { Slot } from '../model';
+import { draftOf } from './draft';
+import { allowedVersion, standIns } from './possible';
+import { wantedLoad } from './wanted';
 
-/** The next best versions for a resolved cell, each with its score; at most `most` of them. */
+/**
+ * Everything the person could do instead of a resolved cell, best first: allowed by their conditions, possible with their kit,
+ * not above their tier, each with its score and the load to begin with.
+ *
+ * @param cell to be stood in for
+ * @param slot its place in the session
+ * @param context person, kit, strength
+ * @example alternativesFor(cell, slot, context)[0]?.version.name // 'split squat'
+ */
 export function alternativesFor(
   cell: ReadyCell,
   slot: Slot,
   context: PlaceContext,
-  most = 4,
 ): readonly RankedSubstitute[] {
-  return substitutesFor(cell.version, slot, cell.tier, context).slice(0, most);
+  const draft = { ...draftOf(slot, cell.tier), version: cell.version };
+  const startLoad = (candidate: Version) => {
+    const allowed = allowedVersion(candidate, context);
+    if (!allowed || allowed.bodyWeightOnly) return undefined;
+    const wanted = wantedLoad(allowed.version, draft.prescription, allowed.limits, context);
+    return wanted && { kg: wanted.kg, standardError: wanted.estimate.standardError };
+  };
+  return rankSubstitutes(cell.version, { ...standIns(cell.version, draft, context), startLoad });
 }

@@ -1,62 +1,39 @@
-import type { Hold, Override, Prescription, Range, Tempo, Tier } from '../model';
-import type { CautionSubject } from '../caution';
+import type { Amount, Hold, Override, Prescription, Range, Tempo, Tier } from '../model';
+import type { CautionRule } from '../caution';
 import type { Recipe } from '../kit';
 import type { Version } from '../ladder';
+import type { CellReason, LeftOutBecause } from '../reason';
 import type { Basis } from '../strength';
-
-export type StepName = 'rung' | 'cautions' | 'kit' | 'target' | 'attainable' | 'write' | 'byHand';
-
-/** What a step did to the plain answer, if anything. */
-export type MarkKind = 'caution' | 'substitute' | 'bridge' | 'gate' | 'byHand';
-
-/** A reason, in a sentence. */
-export interface TraceStep {
-  readonly step: StepName;
-  readonly sentence: string;
-  readonly acted?: MarkKind | undefined;
-}
-
-/** A few words in a cell for something the coach should see without asking. */
-export interface Mark {
-  readonly kind: MarkKind;
-  readonly words: string;
-  /** The kit has nothing heavier. */
-  readonly kitEnds?: boolean;
-}
 
 export interface CellLoad {
   /** All that is held, both hands together. */
   readonly kg: number;
   readonly hold: Hold;
   /** Absent when the coach set a load that the kit cannot make. */
-  readonly recipe?: Recipe;
-  /** The recipe in words. */
-  readonly words: string;
+  readonly recipe?: Recipe | undefined;
+  /** Then the nearest that it can. */
+  readonly nearest?: Recipe | undefined;
 }
 
 /** The work as one person does it: a number where the plan may say a range. */
-export interface CellWork {
+export type CellWork = Amount & {
   readonly sets: number;
-  /** Reps, or seconds for a time or a hold. */
-  readonly amount: number;
-  readonly kind: 'reps' | 'time' | 'hold';
   readonly perSide: boolean;
-  /** Repetitions left undone that the load was chosen for. */
+  /** Repetitions left undone that were asked for; absent where the clock or a hold leads. */
   readonly reserve?: number | undefined;
   readonly tempo?: Tempo | undefined;
   readonly range?: Range | undefined;
   /** How far the load is made up for by other means, from 0; see `BRIDGE_STEPS`. */
   readonly bridge?: number | undefined;
   readonly restSeconds: number;
-}
+};
 
 /** One set, where sets differ from each other. */
 export interface CellSet {
   readonly amount: number;
   /** Absent for body weight. */
   readonly kg?: number | undefined;
-  /** How the load is made, in words. */
-  readonly words?: string | undefined;
+  readonly recipe?: Recipe | undefined;
 }
 
 /** Difference to the week before; nothing changed when every part is 0. */
@@ -66,20 +43,15 @@ export interface Change {
   readonly sets: number;
 }
 
-/** Said to the participant about one of their conditions. */
-export interface Warning {
-  readonly condition: CautionSubject;
-  readonly words: string;
-}
-
 interface CellBase {
   readonly participantId: string;
   readonly slotId: string;
   readonly week: number;
   readonly tier: Tier;
-  readonly marks: readonly Mark[];
-  readonly warnings: readonly Warning[];
-  readonly trace: readonly TraceStep[];
+  /** What acted on it, in the order of the steps. */
+  readonly trace: readonly CellReason[];
+  /** Rules of the person's conditions that hold for it: what is said to them. */
+  readonly warnings: readonly CautionRule[];
   readonly override?: Override | undefined;
 }
 
@@ -94,6 +66,8 @@ export interface ReadyCell extends CellBase {
   readonly load?: CellLoad | undefined;
   /** The load asked for before the kit had its say, in kilograms. */
   readonly wantedKg?: number | undefined;
+  /** The amount aimed at where it grows by a share, before it became a whole number. */
+  readonly aim?: number | undefined;
   readonly basis?: Basis | undefined;
   /** Absent in the first week, and when the version is another than last week's. */
   readonly change?: Change | undefined;
@@ -101,8 +75,7 @@ export interface ReadyCell extends CellBase {
 
 export interface LeftOutCell extends CellBase {
   readonly status: 'leftOut';
-  readonly because: string;
-  readonly mend: string;
+  readonly because: LeftOutBecause;
 }
 
 /** One slot for one person in one week. */

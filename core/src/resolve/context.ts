@@ -2,7 +2,6 @@ import type { LeverSettings, Override, Participant } from '../model';
 import type { Owned } from '../kit';
 import type { Catalog } from '../ladder';
 import type { StrengthBook } from '../strength';
-import type { MassUnit } from '../units';
 import type { Ask } from './ask';
 import type { ReadyCell } from './cell';
 
@@ -12,8 +11,6 @@ export interface PlaceContext {
   readonly participant: Participant;
   readonly owned: Owned;
   readonly strength: StrengthBook;
-  /** The reader's unit, for sentences. */
-  readonly unit: MassUnit;
   readonly override?: Override | undefined;
   /** Where a scheme has brought them on the slot's ladder; step 2 and 3 still have their say. */
   readonly standing?: Standing | undefined;
@@ -25,12 +22,15 @@ export interface Standing {
   readonly levers?: LeverSettings | undefined;
 }
 
-/** What steps 4 to 6 need beside the placement. */
+/** What the later steps need beside that. */
 export interface DoseContext extends PlaceContext {
   readonly week: number;
   /** The block's rest, for prescriptions that say none. */
   readonly restSeconds: number;
+  /** The week before it, and what its scheme asks after it. */
   readonly last?: { readonly cell: ReadyCell; readonly ask: Ask } | undefined;
   /** What a scheme that leads from the start asks of the first week. */
   readonly opening?: Extract<Ask, { kind: 'load' }> | undefined;
+  /** A lighter week: fewer sets, less load, nothing grows. */
+  readonly lighter?: boolean | undefined;
 }

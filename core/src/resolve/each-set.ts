@@ -1,11 +1,18 @@
 import type { Prescription } from '../model';
-import { pickLoad, recipeWords, type AttainableLoad } from '../kit';
+import { pickLoad, type AttainableLoad } from '../kit';
 import { amountInSet, loadShares } from '../plan';
 import type { CellLoad, CellSet, CellWork } from './cell';
 
 /**
- * A cell's work set by set, where the plan varies reps or load; undefined where all sets are the same. A lighter set takes the
- * nearest load there is below it, and body weight below the lightest.
+ * A cell's work set by set, where the plan varies reps or load. A lighter set takes the nearest load there is below it, and body
+ * weight below the lightest.
+ *
+ * @param prescription how sets differ
+ * @param work the working set
+ * @param load of the working set
+ * @param loads lightest first
+ * @returns undefined where all sets are the same
+ * @example eachSet({ ...plan, setPattern: { kind: 'repsDown', by: 2 } }, work, load)?.map(({ amount }) => amount) // [10, 8, 6]
  */
 export function eachSet(
   { setPattern }: Prescription,
@@ -17,11 +24,11 @@ export function eachSet(
   const shares = loadShares({ sets, setPattern });
   if (shares && !load) return undefined;
   return Array.from({ length: sets }, (_, set): CellSet => {
-    const own = { amount: amountInSet(setPattern, amount, set) };
+    const alone = { amount: amountInSet(setPattern, amount, set) };
     const share = shares?.[set] ?? 1;
-    if (!load || share === 0) return own;
-    if (share === 1) return { ...own, kg: load.kg, words: load.words };
+    if (!load || share === 0) return alone;
+    if (share === 1) return { ...alone, kg: load.kg, recipe: load.recipe };
     const lighter = pickLoad(loads, load.kg * share, 'notAbove');
-    return lighter ? { ...own, kg: lighter.kg, words: recipeWords(lighter.recipe) } : own;
+    return lighter ? { ...alone, kg: lighter.kg, recipe: lighter.recipe } : alone;
   });
 }

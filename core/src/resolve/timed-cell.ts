@@ -1,15 +1,22 @@
 import type { Work } from '../model';
 import type { TimedWork } from '../plan';
 import type { Cell, ReadyCell } from './cell';
+import { loadWords } from './load-words';
 
-/** A cell as far as time goes, for `sessionTimeline`, its rest as planned; undefined where it is left out. */
+/**
+ * A cell as far as time goes, for `sessionTimeline`, its rest as planned.
+ *
+ * @param cell of a card
+ * @returns undefined where it is left out
+ * @example timedCell(cell)?.prescription.sets // 3
+ */
 export function timedCell(cell: Cell | undefined): TimedWork | undefined {
   if (cell?.status !== 'ready') return undefined;
   const { version, planned, work, load } = cell;
   return {
     exercise: version.exercise,
     needs: version.needs.map((need) => [...need]),
-    holding: load?.words ?? '',
+    holding: load ? loadWords(load) : '',
     prescription: {
       ...planned,
       sets: work.sets,

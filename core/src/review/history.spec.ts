@@ -1,7 +1,8 @@
 import { boatyardInWeekFive } from '@dray/demo/week-five';
 import { catalog } from '../library';
+import { isHeld } from '../model';
 import { logIndex } from '../program';
-import { historyByWeek, holdsByDay, isHeld, mondayOf, sidesByDay, thenAndNow, weeksIn } from './index';
+import { historyByWeek, holdsByDay, mondayOf, sidesByDay, thenAndNow, weeksIn } from './index';
 
 const of = (id: string) => logIndex(boatyardInWeekFive.log).ofPerson(id);
 

@@ -1,16 +1,26 @@
-import type { Exercise, LogEntry, Muscle, Visit } from '../model';
+import type { LogEntry, Muscle, Visit } from '../model';
 import type { Catalog } from '../ladder';
 import { monotony, sessionLoad } from '../program/session-load';
 import { setsDone } from '../program/volume';
 import { addDays, weekdayOf } from '../units';
 import { sideDifference } from './sides';
 
-/** The Monday of the week a date lies in. */
+/**
+ * The Monday of the week a date lies in.
+ *
+ * @param date ISO date
+ * @example mondayOf('2026-11-25') // '2026-11-23'
+ */
 export function mondayOf(date: string): string {
   return addDays(date, 1 - weekdayOf(date));
 }
 
-/** Mondays from the first week of a log to its last, none left out. */
+/**
+ * Mondays from the first week of a log to its last, none left out.
+ *
+ * @param entries with their dates
+ * @example weeksIn([{ date: '2026-11-25' }]) // ['2026-11-23']
+ */
 export function weeksIn(entries: readonly { readonly date: string }[]): string[] {
   const dates = entries.map(({ date }) => date);
   const [first] = dates;
@@ -35,7 +45,14 @@ export interface WeekOfLog {
   readonly monotony: number | undefined;
 }
 
-/** A person's log week by week, weeks away included. */
+/**
+ * A person's log week by week, weeks away included.
+ *
+ * @param entries of the person
+ * @param visits of the person
+ * @param catalog looks up muscles
+ * @example historyByWeek(entries, visits, catalog)[0]?.sets // 18
+ */
 export function historyByWeek(
   entries: readonly LogEntry[],
   visits: readonly Visit[],
@@ -73,7 +90,13 @@ export function historyByWeek(
   });
 }
 
-/** The longest hold of each day, by exercise. */
+/**
+ * The longest hold of each day, by exercise.
+ *
+ * @param entries of the person
+ * @param isHold whether an exercise is held, as `isHeld` has it
+ * @example holdsByDay(entries, isHold).get('plank')?.get('2026-11-24') // 45
+ */
 export function holdsByDay(
   entries: readonly LogEntry[],
   isHold: (exerciseId: string) => boolean,
@@ -88,11 +111,6 @@ export function holdsByDay(
   return holds;
 }
 
-/** Whether an exercise is held still, so that its seconds are a result and not the class's clock. Common practice. */
-export function isHeld({ pattern }: Exercise): boolean {
-  return pattern === 'brace' || pattern === 'sideBrace' || pattern === 'antiTwist' || pattern === 'balance';
-}
-
 export interface SidesOfDay {
   readonly date: string;
   readonly exerciseId: string;
@@ -101,7 +119,12 @@ export interface SidesOfDay {
   readonly uneven: boolean;
 }
 
-/** How the sides compared on each day on which both were written down. */
+/**
+ * How the sides compared on each day on which both were written down.
+ *
+ * @param entries of the person
+ * @example sidesByDay(entries)[0]?.left // 0.47
+ */
 export function sidesByDay(entries: readonly LogEntry[]): SidesOfDay[] {
   const days = new Map<string, LogEntry[]>();
   for (const entry of entries) {
@@ -132,7 +155,12 @@ export interface BestSet {
   readonly counted: LogEntry['counted'];
 }
 
-/** Then and now: the first and the latest day of each place in the sessions, by its best set. */
+/**
+ * Then and now: the first and the latest day of each place in the sessions, by its best set.
+ *
+ * @param entries of the person
+ * @example thenAndNow(entries).get('tue-squat')?.now.loadKg // 18
+ */
 export function thenAndNow(
   entries: readonly LogEntry[],
 ): Map<string, { readonly then: BestSet; readonly now: BestSet }> {

@@ -11,7 +11,13 @@ const PLACES: readonly (readonly [words: RegExp, condition: Condition])[] = [
   [/back|spine/i, 'lowBack'],
 ];
 
-/** The caution that spares a place which hurts; undefined where the words name none that Dray knows rules for. */
+/**
+ * The caution that spares a place which hurts.
+ *
+ * @param place in a person's words
+ * @returns undefined where the words name none that Dray knows rules for
+ * @example conditionForPlace('right shoulder') // 'shoulder'
+ */
 export function conditionForPlace(place: string): Condition | undefined {
   return PLACES.find(([words]) => words.test(place))?.[1];
 }

@@ -1,9 +1,9 @@
-import type { LogEntry, Participant } from '../model';
-import type { Catalog } from '../ladder';
-import { doneSets } from '../program';
-import type { ReadyCell } from '../resolve';
+import type { LogEntry } from '../model';
+import { doneSets, programOf } from '../program';
+import { isOf } from '../progress';
 import { strengthBook } from '../strength';
 import { daysBetween } from '../units';
+import type { SlotReview } from './slot-review';
 
 /** Weeks without a gain before it is called a plateau. Common practice, no published source. */
 export const PLATEAU_WEEKS = 4;
@@ -13,7 +13,7 @@ const LEAST_VISITS = 3;
 
 export interface Plateau {
   readonly weeks: number;
-  /** Of the maximum. */
+  /** Of the maximum; below 0 for a loss. */
   readonly gain: number;
   /** How well the maximum is known, as a share. */
   readonly error: number;
@@ -21,35 +21,51 @@ export interface Plateau {
 
 /**
  * No gain beyond the estimate's own error over some weeks: the best set of the last visit is no better than that of the
- * first, and the running estimate as of the last is within its error of the one as of the first. Undefined where there is a gain, too little was logged, or the exercise says nothing of strength.
+ * first, and the running estimate as of the last is within its error of the one as of the first, or below it. Lighter weeks say
+ * nothing, and a wave comes and goes by plan.
+ *
+ * @param review of the slot
+ * @returns undefined where there is a gain, too little was logged, or the exercise says nothing of strength
+ * @example plateauOf(review)?.weeks // 4
  */
-export function plateauOf(
-  participant: Participant,
-  log: readonly LogEntry[],
-  cell: ReadyCell,
-  catalog: Catalog,
-  weeks = PLATEAU_WEEKS,
-): Plateau | undefined {
-  const { exercise } = cell.version;
-  const own = log.filter(({ exerciseId }) => exerciseId === exercise.id);
-  const last = own.reduce((latest, { date }) => (date > latest ? date : latest), '');
-  if (last === '') return undefined;
-  const recent = own.filter(({ date }) => daysBetween(date, last) < weeks * DAYS_A_WEEK);
-  const visits = new Set(recent.map(({ date }) => date));
-  const first = [...visits].sort()[0];
-  if (visits.size < LEAST_VISITS || first === undefined) return undefined;
+export function plateauOf(review: SlotReview, weeks = PLATEAU_WEEKS): Plateau | undefined {
+  const { participant, log, cell, catalog, scheme } = review;
+  if (scheme.kind === 'wave') return undefined;
+  const sets = setsAtFullWork(review);
+  const last = sets.reduce((latest, { date }) => (date > latest ? date : latest), '');
+  const recent = sets.filter(({ date }) => daysBetween(date, last) < weeks * DAYS_A_WEEK);
+  const visits = [...new Set(recent.map(({ date }) => date))].sort();
+  const [first] = visits;
+  if (first === undefined || visits.length < LEAST_VISITS) return undefined;
   if (daysBetween(first, last) < (weeks - 1) * DAYS_A_WEEK) return undefined;
-  if (bestWork(own, last) > bestWork(own, first)) return undefined;
-  const sets = doneSets(participant, log);
-  const at = (upTo: string) => {
-    const known = sets.filter(({ date }) => date <= upTo);
-    return strengthBook(participant, known, catalog, upTo).running(exercise, cell.tier);
+  if (bestWork(sets, last) > bestWork(sets, first)) return undefined;
+  const done = doneSets(participant, log);
+  const estimateAt = (day: string) => {
+    const known = done.filter(({ date }) => date <= day);
+    return strengthBook(participant, known, catalog, day).running(cell.version.exercise);
   };
-  const before = at(first);
-  const after = at(last);
+  const before = estimateAt(first);
+  const after = estimateAt(last);
   if (!before || !after) return undefined;
   const gain = after.maxKg / before.maxKg - 1;
   return gain <= after.standardError ? { weeks, gain, error: after.standardError } : undefined;
+}
+
+/** Sets in the version at hand, those of lighter weeks left out. */
+function setsAtFullWork({ document, query, log, cell, slot }: SlotReview): LogEntry[] {
+  const program = programOf(document, query.sessionId);
+  const planned = (program?.weeks ?? []).filter(({ lighter }) => lighter).map(({ week }) => week);
+  const decided = document.overrides
+    .filter(
+      ({ lighter, participantId, slotId }) =>
+        lighter && participantId === cell.participantId && slotId === slot.id,
+    )
+    .map(({ fromWeek }) => fromWeek);
+  const lighterWeeks = new Set([...planned, ...decided]);
+  return log.filter(
+    (entry) =>
+      isOf(entry, cell.version) && !(entry.sessionId === query.sessionId && lighterWeeks.has(entry.week)),
+  );
 }
 
 /** The heaviest set of a day, by its load and reps together. */

@@ -1,4 +1,6 @@
-import type { LeverSettings } from '../model';
+import type { LogEntry, Override } from '../model';
+import type { Reason } from '../reason';
+import type { Cell } from '../resolve';
 
 /** What a proposal asks the coach to agree to. */
 export type ProposalKind =
@@ -33,7 +35,7 @@ export const PROPOSAL_WORDS: Record<ProposalKind, string> = {
   hurt: 'Hurts: do something else',
   stepBack: 'A step back',
   lighterWeek: 'A lighter week',
-  tooEasy: 'Too easy for the class',
+  tooEasy: 'Too easy',
   plateau: 'No gain for weeks: change it',
   sides: 'One side behind',
   gate: 'Gate passed: the next rung',
@@ -43,23 +45,32 @@ export const PROPOSAL_WORDS: Record<ProposalKind, string> = {
   hold: 'The same again',
 };
 
+/** Reps left beyond what was asked that make a set easy for the class. Common practice, no published source. */
+export const EASY_REPS_LEFT = 2;
+/** Reps that an easy prescription is raised by. */
+export const RAISE_REPS = 2;
+
 /** What next week is set to when a proposal is agreed to. */
-export interface Pin {
-  readonly sets?: number | undefined;
-  readonly amount?: number | undefined;
-  readonly loadKg?: number | undefined;
-  readonly rungId?: string | undefined;
-  readonly exerciseId?: string | undefined;
-  readonly levers?: LeverSettings | undefined;
-}
+export type Pin = Pick<
+  Override,
+  'sets' | 'amount' | 'loadKg' | 'rungId' | 'exerciseId' | 'levers' | 'leaveOut' | 'lighter'
+>;
 
 /** One way on from a week. */
-export type Way = Pick<Proposal, 'kind' | 'reason' | 'next' | 'pin' | 'lasting'>;
+export interface Way {
+  readonly kind: ProposalKind;
+  /** Why. */
+  readonly reasons: readonly Reason[];
+  /** What next week's board will say when it is agreed to; absent where it is about the class, or nothing is left. */
+  readonly next?: Cell | undefined;
+  readonly pin: Pin;
+  /** Its version is for good, not only for next week; the numbers are next week's either way. */
+  readonly lasting: boolean;
+}
 
 /** One thing the log says of one slot of one person, or of a slot of the whole class. */
-export interface Proposal {
+export interface Proposal extends Way {
   readonly id: string;
-  readonly kind: ProposalKind;
   /** Absent where it is about the class. */
   readonly participantId?: string | undefined;
   readonly slotId: string;
@@ -70,17 +81,12 @@ export interface Proposal {
   readonly forWeek: number;
   readonly slotName: string;
   readonly letter: string;
-  /** What was done, in words. */
-  readonly evidence: string;
-  /** Why, in a sentence. */
-  readonly reason: string;
-  /** What next week would be, in words. */
-  readonly next: string;
-  readonly pin: Pin;
-  /** From now on, not only next week: another version. */
-  readonly lasting: boolean;
+  /** What was done. */
+  readonly done: readonly LogEntry[];
+  /** Of the class: how many of those who did it had more in them. */
+  readonly easyFor?: { readonly people: number; readonly of: number } | undefined;
   /** The other way on, where there is one: the scheme's beside another version, another version beside the scheme's. */
-  readonly rather?: Way | undefined;
+  readonly otherWay?: Way | undefined;
   /** What declining it leaves: the week's own numbers. */
   readonly same: Pin;
 }

@@ -1,22 +1,22 @@
-import type { DrayDocument } from '../model';
+import { reps, reserveOf, type DrayDocument } from '../model';
 import { createResolver, logIndex, nextWeekOf, type Resolver } from '../program';
-import { reserveOf } from '../model';
 import type { ReadyCell } from '../resolve';
-import { PROPOSAL_KINDS, type Proposal } from './proposal';
+import { EASY_REPS_LEFT, PROPOSAL_KINDS, RAISE_REPS, type Proposal } from './proposal';
 import { reviewLog } from './review-log';
 import type { ReviewQuery } from './slot-review';
 
 /** So many of those who did a slot found it easy before the class did; and no fewer people. Common practice. */
 const EASY_SHARE = 0.75;
 const LEAST_PEOPLE = 3;
-/** Reps left beyond what was asked that make a set easy. Common practice, no published source. */
-const EASY_BY = 2;
-/** Reps that an easy prescription is raised by. */
-const RAISE_REPS = 2;
 
 /**
  * The whole class's week, gravest first, then in the order of the session and of the class; nothing while nobody has logged
  * anything of it.
+ *
+ * @param document with its log
+ * @param query which session and week
+ * @param resolver to work it out with
+ * @example reviewClass(document, { sessionId: 'tuesday', week: 3 })[0]?.kind // 'hurt'
  */
 export function reviewClass(
   document: DrayDocument,
@@ -26,7 +26,7 @@ export function reviewClass(
   if (logIndex(document.log).lastWeek(query.sessionId) < query.week) return [];
   const own = document.participants.flatMap(({ id }) => reviewLog(document, id, query, resolver));
   const proposals = [...tooEasy(document, query, resolver), ...own];
-  const order = new Map(PROPOSAL_KINDS.map((kind, at) => [kind, at]));
+  const order = new Map(PROPOSAL_KINDS.map((kind, place) => [kind, place]));
   return proposals.sort((a, b) => (order.get(a.kind) ?? 0) - (order.get(b.kind) ?? 0));
 }
 
@@ -37,29 +37,29 @@ function tooEasy(document: DrayDocument, query: ReviewQuery, resolver: Resolver)
   if (forWeek === undefined) return [];
   const board = resolver.board(document, { sessionId, week });
   const index = logIndex(document.log);
-  return board.columns.flatMap(({ slot, letter, name }, at): Proposal[] => {
+  return board.columns.flatMap(({ slot, letter, name }, column): Proposal[] => {
     if (letter === '') return [];
     const found = board.rows.flatMap(({ participant, cells }) => {
-      const cell = cells[at];
+      const cell = cells[column];
       const sets = index.ofCell(participant.id, slot.id).filter((entry) => entry.week === week);
       if (cell?.status !== 'ready' || sets.length === 0) return [];
       return [sets.every((entry) => wasEasy(cell, entry.amount, reserveOf(entry)))];
     });
-    const easy = found.filter(Boolean).length;
-    if (found.length < LEAST_PEOPLE || easy / found.length < EASY_SHARE) return [];
+    const people = found.filter(Boolean).length;
+    if (found.length < LEAST_PEOPLE || people / found.length < EASY_SHARE) return [];
     return [
       {
         id: `class ${slot.id} ${week}`,
         kind: 'tooEasy',
+        reasons: [{ step: 'review', kind: 'easyForMost', raiseBy: reps(RAISE_REPS) }],
         slotId: slot.id,
         sessionId,
         week,
         forWeek,
         slotName: name,
         letter,
-        evidence: `${easy} of ${found.length} had at least ${EASY_BY} more in them`,
-        reason: `Most of the class had more left than the plan asks: raise it by ${RAISE_REPS} for everyone.`,
-        next: `${RAISE_REPS} more on the plan`,
+        done: [],
+        easyFor: { people, of: found.length },
         pin: { amount: RAISE_REPS },
         lasting: true,
         same: {},
@@ -72,5 +72,5 @@ function wasEasy({ work }: ReadyCell, amount: number, reserve: number | undefine
   if (work.kind !== 'reps') return false;
   const over = Math.max(0, amount - work.amount);
   const spare = reserve === undefined ? 0 : reserve - (work.reserve ?? 2);
-  return over + Math.max(0, spare) >= EASY_BY;
+  return over + Math.max(0, spare) >= EASY_REPS_LEFT;
 }

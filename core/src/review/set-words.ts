@@ -1,8 +1,15 @@
-import { LEVERS, reserveOf, type LeverKind, type LogEntry } from '../model';
+import { reserveOf, type LogEntry } from '../model';
+import { amountWords } from '../reason';
 import type { ReadyCell } from '../resolve';
 import { formatLoad, type MassUnit } from '../units';
 
-/** Logged sets in a line: "10, 10, 9 with 12.5 kg, 2 left". */
+/**
+ * Logged sets in a line.
+ *
+ * @param entries of one visit
+ * @param unit the reader's
+ * @example setsInWords(entries, 'kg') // '10, 10, 9 with 12.5 kg, 2 left'
+ */
 export function setsInWords(entries: readonly LogEntry[], unit: MassUnit): string {
   if (entries.length === 0) return 'nothing logged';
   const sets = [...entries].sort((a, b) => a.set - b.set || (a.side === 'left' ? -1 : 1));
@@ -13,13 +20,24 @@ export function setsInWords(entries: readonly LogEntry[], unit: MassUnit): strin
   return `${amounts.join(', ')}${seconds}${load ? ` with ${load}` : ''}${about ? `, ${about}` : ''}`;
 }
 
-/** The loads of logged sets; empty for body weight. */
+/**
+ * The loads of logged sets; empty for body weight.
+ *
+ * @param entries of one visit
+ * @param unit the reader's
+ * @example loadInWords(entries, 'kg') // '12.5 kg'
+ */
 export function loadInWords(entries: readonly LogEntry[], unit: MassUnit): string {
   const loads = [...new Set(entries.map(({ loadKg }) => loadKg))];
   return loads.flatMap((kg) => (kg === undefined || kg === 0 ? [] : formatLoad(kg, unit))).join(', ');
 }
 
-/** What was said of logged sets beside reps and load: "2 left, form went". */
+/**
+ * What was said of logged sets beside reps and load.
+ *
+ * @param entries of one visit
+ * @example aboutSets(entries) // '2 left, form went'
+ */
 export function aboutSets(entries: readonly LogEntry[]): string {
   const lefts = entries.flatMap((entry) => reserveOf(entry) ?? []);
   const pain = entries.flatMap((entry) => (entry.pain && entry.pain.score > 0 ? entry.pain : []))[0];
@@ -32,16 +50,15 @@ export function aboutSets(entries: readonly LogEntry[]): string {
   ].join(', ');
 }
 
-/** What a cell asks, in a line: "3 × 10 with 12.5 kg, goblet squat". */
+/**
+ * What a cell asks, in a line.
+ *
+ * @param cell ready
+ * @param unit the reader's
+ * @example cellInWords(cell, 'kg') // '3 × 10 with 12.5 kg, goblet squat'
+ */
 export function cellInWords({ work, load, version }: ReadyCell, unit: MassUnit): string {
-  const amount = work.kind === 'reps' ? String(work.amount) : `${work.amount} s`;
+  const amount = amountWords(work, '');
   const kg = load ? ` with ${formatLoad(load.kg, unit)}` : '';
   return `${work.sets} × ${amount}${work.perSide ? ' each side' : ''}${kg}, ${version.name}`;
-}
-
-/** Lever settings in words; empty for none. */
-export function leversInWords(levers: Partial<Record<LeverKind, number>> = {}): string {
-  return (Object.entries(levers) as [LeverKind, number][])
-    .map(([lever, value]) => `${LEVERS[lever].name} ${value} ${LEVERS[lever].unit}`)
-    .join(', ');
 }

@@ -14,7 +14,13 @@ export interface SideDifference {
   readonly share: number;
 }
 
-/** How the two sides of the same sets compare; undefined where not both were written down, or they are near enough. */
+/**
+ * How the two sides of the same sets compare.
+ *
+ * @param entries of one visit
+ * @returns undefined where not both sides were written down, or they are near enough
+ * @example sideDifference(entries)?.weaker // 'left'
+ */
 export function sideDifference(entries: readonly LogEntry[]): SideDifference | undefined {
   const work = { left: 0, right: 0 };
   const least = { left: Infinity, right: Infinity };

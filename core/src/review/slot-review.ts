@@ -1,16 +1,14 @@
-import type { DrayDocument, LogEntry, Participant, Slot } from '../model';
-import type { Catalog, RankedSubstitute } from '../ladder';
+import type { DrayDocument, LogEntry, Participant, Scheme, Slot } from '../model';
+import { leversMoved, sameVersion, type Catalog, type RankedSubstitute, type Version } from '../ladder';
 import type { Evidence } from '../progress';
-import type { Cell, ReadyCell } from '../resolve';
-import { formatLoad, type MassUnit } from '../units';
-import type { Pin, Proposal, ProposalKind } from './proposal';
-import { cellInWords, setsInWords } from './set-words';
+import type { Reason } from '../reason';
+import type { Cell, CellLoad, ReadyCell } from '../resolve';
+import type { Pin, Proposal, ProposalKind, Way } from './proposal';
 
 export interface ReviewQuery {
   readonly sessionId: string;
   /** The week that was done; proposals are for the one after it. */
   readonly week: number;
-  readonly unit?: MassUnit;
 }
 
 /** All that a single slot's judgement looks at. */
@@ -19,58 +17,111 @@ export interface SlotReview {
   readonly participant: Participant;
   readonly query: ReviewQuery;
   readonly catalog: Catalog;
-  readonly unit: MassUnit;
   readonly slot: Slot;
-  readonly name: string;
+  readonly scheme: Scheme;
+  readonly slotName: string;
   readonly letter: string;
   readonly cell: ReadyCell;
   /** What the scheme makes of next week. */
   readonly next: Cell;
+  /** Next week as a lighter one. */
+  readonly lighterNext: () => Cell;
   /** This slot's sets in the week. */
   readonly sets: readonly LogEntry[];
   /** Everything this person has logged. */
   readonly log: readonly LogEntry[];
   readonly evidence: Evidence;
-  /** What could stand in for it, best first. */
+  /** Everything that could stand in for it, best first. */
   readonly alternatives: () => readonly RankedSubstitute[];
-  /** What another version would be next week, with kit and cautions having their say; undefined when they close it. */
-  readonly tryRung: (rungId: string) => ReadyCell | undefined;
+  /** Where the person stands on each ladder by next week. */
+  readonly rungs: Participant['rungs'];
+  /** The slot as they would begin with it, were they another: on another rung, with another condition. */
+  readonly begin: (as: Partial<Participant>) => Cell | undefined;
+  /** The heaviest load of the person's kit for the slot that is not above one. */
+  readonly loadBelow: (mostKg: number) => CellLoad | undefined;
+  /** Next week's cell with this set. */
+  readonly withPin: (pin: Pin) => Cell | undefined;
 }
 
-export function proposal(
-  { participant, slot, query, name, letter, cell, next: { week: forWeek }, sets, unit }: SlotReview,
+/**
+ * A way on from a slot's week.
+ *
+ * @param kind what it asks
+ * @param reasons why
+ * @param next what next week's board will say
+ * @param pin what is set for it
+ * @example wayTo('hold', reasons, next, pinOf(next)).lasting // false
+ */
+export function wayTo(
   kind: ProposalKind,
-  reason: string,
+  reasons: readonly Reason[],
+  next: Cell,
   pin: Pin,
-  next: ReadyCell | undefined,
-  lasting: boolean,
-): Proposal {
+  lasting = false,
+): Way {
+  return { kind, reasons, next, pin, lasting };
+}
+
+/**
+ * A way on as the proposal of its slot.
+ *
+ * @param review of the slot
+ * @param way on
+ * @param otherWay that may be taken instead
+ * @example proposalOf(review, way).id // 'juno tue-squat 3'
+ */
+export function proposalOf(review: SlotReview, way: Way, otherWay?: Way): Proposal {
+  const { participant, slot, query, slotName, letter, next, sets } = review;
   return {
+    ...way,
     id: `${participant.id} ${slot.id} ${query.week}`,
-    kind,
     participantId: participant.id,
     slotId: slot.id,
     sessionId: query.sessionId,
     week: query.week,
-    forWeek,
-    slotName: name,
+    forWeek: next.week,
+    slotName,
     letter,
-    evidence: setsInWords(sets, unit),
-    reason,
-    next: next ? cellInWords(next, unit) : 'nothing',
-    pin,
-    lasting,
-    same: same(cell),
+    done: sets,
+    same: sameAgain(review),
+    ...(otherWay && { otherWay }),
   };
 }
 
-/** How a load reads, for the screens that change a pin. */
-export function pinInWords({ sets, amount, loadKg }: Pin, unit: MassUnit): string {
-  const work = sets !== undefined && amount !== undefined ? `${sets} × ${amount}` : '';
-  return [work, ...(loadKg === undefined ? [] : formatLoad(loadKg, unit))].filter(Boolean).join(' with ');
+/**
+ * The numbers of a cell; of work that could be loaded and is not, that it is not.
+ *
+ * @param cell ready
+ * @example numbersOf(cell) // { sets: 3, amount: 10, loadKg: 12.5 }
+ */
+export function numbersOf({ work, load, version }: ReadyCell): Pin {
+  const loadKg = load?.kg ?? (version.exercise.loading ? 0 : undefined);
+  return { sets: work.sets, amount: work.amount, ...(loadKg !== undefined && { loadKg }) };
 }
 
-/** The same numbers again. */
-export function same(cell: ReadyCell): Pin {
-  return { sets: cell.work.sets, amount: cell.work.amount, ...(cell.load && { loadKg: cell.load.kg }) };
+/**
+ * What names a version.
+ *
+ * @param version to be set
+ * @example versionPin(gobletSquat) // { rungId: 'squat-goblet' }
+ */
+export function versionPin(version: Version): Pin {
+  const moved = leversMoved(version);
+  return {
+    ...(version.rung ? { rungId: version.rung.id } : { exerciseId: version.exercise.id }),
+    ...(version.rung && Object.keys(moved).length > 0 && { levers: version.levers }),
+  };
+}
+
+/** A cell of another version than the one at hand, in full. */
+export function pinOf(cell: ReadyCell, before: ReadyCell): Pin {
+  return sameVersion(cell.version, before.version)
+    ? numbersOf(cell)
+    : { ...versionPin(cell.version), ...numbersOf(cell) };
+}
+
+/** The same numbers again, in the same version where the scheme would go to another. */
+function sameAgain({ cell, next }: SlotReview): Pin {
+  const stays = next.status === 'ready' && sameVersion(next.version, cell.version);
+  return stays ? numbersOf(cell) : { ...versionPin(cell.version), ...numbersOf(cell) };
 }

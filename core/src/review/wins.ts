@@ -1,7 +1,8 @@
-import type { DrayDocument, LogEntry } from '../model';
+import { isHeld, type DrayDocument, type LogEntry } from '../model';
+import { versionKeyOfSet } from '../ladder';
 import { catalogOf } from '../library';
 import { logIndex } from '../program';
-import { formatLoad, type MassUnit } from '../units';
+import { formatLoad, SAME_LOAD_KG, type MassUnit } from '../units';
 import { sideDifference } from './sides';
 
 export type WinKind = 'firstRung' | 'longestHold' | 'equalSides' | 'heaviest' | 'painFree' | 'regular';
@@ -23,7 +24,9 @@ const MONTH = 'yyyy-mm'.length;
 /**
  * What of one day was a first or a best for a person, against everything they logged before it.
  *
- * @param date ISO date of the visit
+ * @param document with its log
+ * @param of whom, which day (ISO date of the visit), the reader's unit
+ * @example winsOf(document, { participantId: 'odile', date: '2026-11-10', unit: 'kg' })[0]?.kind // 'firstRung'
  */
 export function winsOf(
   document: DrayDocument,
@@ -36,9 +39,12 @@ export function winsOf(
   const wins: Win[] = [];
   const say = (kind: WinKind, words: string) => wins.push({ kind, participantId, date, words });
 
-  for (const [exerciseId, sets] of byExercise(today)) {
-    const name = catalog.exercises.get(exerciseId)?.name ?? exerciseId;
-    const earlier = before.filter((entry) => entry.exerciseId === exerciseId);
+  const keyOf = (entry: LogEntry) => versionKeyOfSet(entry, catalog.rungById);
+  for (const [key, sets] of byVersion(today, keyOf)) {
+    const exercise = catalog.exercises.get(sets[0]?.exerciseId ?? '');
+    const name = exercise?.name ?? sets[0]?.exerciseId ?? '';
+    // A hold of an easier version is no measure of this one.
+    const earlier = before.filter((entry) => keyOf(entry) === key);
     const rungId = sets.find((entry) => entry.rungId !== undefined)?.rungId;
     const rung = rungId === undefined ? undefined : catalog.versionByRung.get(rungId);
     const firstRung =
@@ -51,11 +57,14 @@ export function winsOf(
 
     const heaviest = most(sets, ({ loadKg }) => loadKg ?? 0);
     const held = most(sets, ({ counted, amount }) => (counted === 'seconds' ? amount : 0));
-    if (heaviest > most(earlier, ({ loadKg }) => loadKg ?? 0) + 1e-6) {
+    if (heaviest > most(earlier, ({ loadKg }) => loadKg ?? 0) + SAME_LOAD_KG) {
       say('heaviest', `Heaviest yet: ${name.toLowerCase()} with ${formatLoad(heaviest, unit)}.`);
     }
-    const isHold = catalog.exercises.get(exerciseId)?.pattern.toLowerCase().includes('brace');
-    if (isHold && held > most(earlier, ({ counted, amount }) => (counted === 'seconds' ? amount : 0))) {
+    if (
+      exercise &&
+      isHeld(exercise) &&
+      held > most(earlier, ({ counted, amount }) => (counted === 'seconds' ? amount : 0))
+    ) {
       say('longestHold', `Longest hold yet: ${name.toLowerCase()}, ${held} s.`);
     }
     const wasUneven = sideDifference(lastDay(earlier)) !== undefined;
@@ -92,9 +101,12 @@ function lastDay(entries: readonly LogEntry[]): LogEntry[] {
   return entries.filter(({ date }) => date === last);
 }
 
-function byExercise(entries: readonly LogEntry[]): Map<string, LogEntry[]> {
+function byVersion(
+  entries: readonly LogEntry[],
+  keyOf: (entry: LogEntry) => string,
+): Map<string, LogEntry[]> {
   const groups = new Map<string, LogEntry[]>();
-  for (const entry of entries) groups.set(entry.exerciseId, [...(groups.get(entry.exerciseId) ?? []), entry]);
+  for (const entry of entries) groups.set(keyOf(entry), [...(groups.get(keyOf(entry)) ?? []), entry]);
   return groups;
 }
 

@@ -77,7 +77,7 @@ interface ReadObservation {
  * strength (see `StrengthFilter`). A set counts the less the more repetitions it had and the less is known of its
  * reserve; the sets of one visit share the form of the day and count as one reading; the longer nobody lifted, the
  * wider the band. A set further than `GATE_SD` from what was expected is held back and reported, until the next visit
- * says the same; but a first set that says less than the prior guessed is believed at once.
+ * says the same; but a first visit beats any guess, whatever it says, and only its own sets are held against each other.
  *
  * @param observations in any order; those past the equation's range are reported and left out
  * @returns undefined when there is neither a usable set nor a prior
@@ -165,13 +165,18 @@ class Running {
       const expected = this.filter.expect(set.reading.sd, difference);
       return (inExercise(set) - expected.logMax) / Math.sqrt(expected.variance);
     };
-    // Against a guess alone, a set that says less is believed whatever it says; one that says far more waits.
+    // A guess is no reason to doubt a set; another set of the same visit is.
     const guessed = this.own + this.carried === 0;
-    const calm = sets.filter((set) => (guessed ? surprise(set) : Math.abs(surprise(set))) <= GATE_SD);
+    const middle = guessed ? middleOf(sets) : 0;
+    const calm = sets.filter((set) =>
+      guessed
+        ? Math.abs(inExercise(set) - middle) <= GATE_SD * set.reading.sd
+        : Math.abs(surprise(set)) <= GATE_SD,
+    );
     const key = exercise ?? '';
     const expectedKg = Math.exp(this.filter.level);
     const strange = sets.filter((set) => !calm.includes(set));
-    const way = calm.length > 0 ? 0 : Math.sign(strange[0] ? surprise(strange[0]) : 0);
+    const way = calm.length > 0 || guessed ? 0 : Math.sign(strange[0] ? surprise(strange[0]) : 0);
     const believed = way !== 0 && this.doubt.get(key) === way;
     for (const { observation, reading } of strange) {
       const impliedKg = Math.exp(inExercise({ observation, reading }));
@@ -181,7 +186,7 @@ class Running {
     const taken = believed ? strange : calm;
     if (taken.length === 0) return;
     const { logMax, sd } = together(taken);
-    if (believed || (guessed && logMax < this.filter.level)) this.filter.loosen(logMax - this.filter.level);
+    if (believed || guessed) this.filter.loosen(logMax - this.filter.level);
     this.filter.take(logMax, sd, difference);
     if (exercise === undefined) this.own += taken.length;
     else this.carried += taken.length;
@@ -207,6 +212,12 @@ function together(sets: readonly ReadObservation[]): Reading {
   const all = weights.reduce((sum, weight) => sum + weight, 0);
   const logMax = sets.reduce((sum, set, at) => sum + (weights[at] ?? 0) * inExercise(set), 0) / all;
   return { logMax, sd: Math.min(...sets.map(({ reading }) => reading.sd)) };
+}
+
+/** The middle one of the sets of a visit. */
+function middleOf(sets: readonly ReadObservation[]): number {
+  const sorted = sets.map(inExercise).sort((a, b) => a - b);
+  return sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
 }
 
 function visits(read: readonly ReadObservation[]): ReadObservation[][] {

@@ -4,6 +4,7 @@
  */
 export * from './one-rep-max';
 export * from './load-chart';
+export * from './rep-curve';
 export * from './observation';
 export * from './prior';
 export { CARRY_SD, DRIFT } from './filter';

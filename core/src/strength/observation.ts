@@ -1,5 +1,5 @@
 import type { Formula } from '../model';
-import { FORMULAS } from './one-rep-max';
+import { curveOf, MOST_READABLE_REPS } from './rep-curve';
 
 /** A set that was done, as far as strength is concerned. */
 export interface StrengthObservation {
@@ -38,21 +38,27 @@ export const READING_SD = {
   unknownReserveSd: 1.5,
 } as const;
 
-/** Undefined for a set past what the equation is good for. */
+/**
+ * One set as a reading of strength; past what its equation was fitted on by the way the curve runs on, less surely as any long
+ * set. Undefined for more repetitions than any equation is asked for.
+ *
+ * @param set what was moved, how often, with how many left
+ * @param formula the equation to read it by
+ * @example Math.exp(readingOf({ loadKg: 20, reps: 8, reserve: 2, date: '2026-10-01' }, 'epley')!.logMax) // 26.67
+ */
 export function readingOf(
   { loadKg, reps, reserve }: StrengthObservation,
   formula: Formula,
 ): Reading | undefined {
-  const { maxReps, multiple } = FORMULAS[formula];
   const left = reserve ?? READING_SD.unknownReserve;
-  const possible = reserve === undefined ? Math.min(reps + left, maxReps) : reps + left;
-  if (!(loadKg > 0 && possible >= 1 && possible <= maxReps)) return undefined;
-  const factor = possible === 1 ? 1 : multiple(possible);
-  const slope = (Math.log(multiple(possible + 0.5)) - Math.log(multiple(possible))) / 0.5;
+  const possible = reserve === undefined ? Math.min(reps + left, MOST_READABLE_REPS) : reps + left;
+  if (!(loadKg > 0 && possible >= Math.max(1, reps) && possible <= MOST_READABLE_REPS)) return undefined;
+  const { percentAt } = curveOf(formula);
+  const slope = (Math.log(percentAt(possible)) - Math.log(percentAt(possible + 0.5))) / 0.5;
   const reserveSd =
     reserve === undefined
       ? READING_SD.unknownReserveSd
       : READING_SD.reserve + READING_SD.reservePerRep * reserve;
   const sd = Math.hypot(READING_SD.day, READING_SD.perRep * (possible - 1), slope * reserveSd);
-  return { logMax: Math.log(loadKg * factor), sd };
+  return { logMax: Math.log((loadKg * 100) / percentAt(possible)), sd };
 }

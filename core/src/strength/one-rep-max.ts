@@ -12,28 +12,28 @@ interface FormulaFact {
 
 /**
  * The published equations, from memory. Ranges: Brzycki, Lander and O'Conner were fitted on 10 to 12 repetitions or
- * fewer, Mayhew and Wathan level off and stay usable for long sets; none is asked for more than 30 (common practice,
- * no published source). Brzycki's line meets infinity at 37 repetitions, Lander's at 38.
+ * fewer and hold to there; Mayhew and Wathan level off and stay usable for long sets; none is asked for more than 30
+ * (common practice, no published source). Brzycki's line meets infinity at 37 repetitions, Lander's at 38.
  */
 export const FORMULAS: Record<Formula, FormulaFact> = {
   /** Source: Epley 1985. */
   epley: { name: 'Epley', equation: 'w(1 + r/30)', maxReps: 30, multiple: (reps) => 1 + reps / 30 },
   /** Source: Brzycki 1993. */
-  brzycki: { name: 'Brzycki', equation: '36w/(37 − r)', maxReps: 30, multiple: (reps) => 36 / (37 - reps) },
+  brzycki: { name: 'Brzycki', equation: '36w/(37 − r)', maxReps: 12, multiple: (reps) => 36 / (37 - reps) },
   /** Source: Lombardi 1989. */
   lombardi: { name: 'Lombardi', equation: 'w·r^0.10', maxReps: 30, multiple: (reps) => reps ** 0.1 },
   /** Source: O'Conner et al. 1989. */
   oconner: {
     name: 'O’Conner',
     equation: 'w(1 + 0.025r)',
-    maxReps: 30,
+    maxReps: 12,
     multiple: (reps) => 1 + 0.025 * reps,
   },
   /** Source: Lander 1985. */
   lander: {
     name: 'Lander',
     equation: '100w/(101.3 − 2.67123r)',
-    maxReps: 30,
+    maxReps: 12,
     multiple: (reps) => 100 / (101.3 - 2.67123 * reps),
   },
   /** Source: Mayhew et al. 1992. */

@@ -1,5 +1,13 @@
 import { meanHandShare } from '../body';
-import type { Exercise, Formula, KnownSet, Lift, Participant, Rung, Tier } from '../model';
+import {
+  tierFor,
+  type Exercise,
+  type Formula,
+  type KnownSet,
+  type Lift,
+  type Participant,
+  type Rung,
+} from '../model';
 import { estimateStrength, type RunningEstimate } from './estimate';
 import type { StrengthObservation } from './observation';
 import { priorStrength } from './prior';
@@ -68,17 +76,21 @@ export function movedKg(
 /** What one person's sets say of every exercise, worked out once for each and kept. */
 export interface StrengthBook {
   /** Undefined for an exercise that is never loaded. */
-  readonly estimate: (exercise: Exercise, tier: Tier) => StrengthEstimate | undefined;
+  readonly estimate: (exercise: Exercise) => StrengthEstimate | undefined;
   /** The whole running estimate, for looking at; undefined for an exercise that says nothing of strength. */
-  readonly running: (exercise: Exercise, tier: Tier, formula?: Formula) => RunningEstimate | undefined;
+  readonly running: (exercise: Exercise, formula?: Formula) => RunningEstimate | undefined;
 }
 
 /**
  * Opens a person's book: sets of the exercise itself, sets of related exercises of the same lift carried over by the
- * ratio of the two, and before both a guess from body mass, sex, age and experience.
+ * ratio of the two, and before both a guess from body mass, sex, age, experience and the person's tier at the exercise's pattern:
+ * the same for an exercise by itself and on a ladder.
  *
+ * @param participant whose book it is
  * @param done all sets that count, known ones and those from the log
+ * @param index looks up exercises and rungs
  * @param asOf ISO date the estimates are for
+ * @example strengthBook(juno, juno.knownSets, catalog).estimate(gobletSquat)?.maxKg
  */
 export function strengthBook(
   participant: Participant,
@@ -113,25 +125,22 @@ export function strengthBook(
       }));
   }
 
-  function running(
-    exercise: Exercise,
-    tier: Tier,
-    formula: Formula = participant.formula,
-  ): RunningEstimate | undefined {
+  function running(exercise: Exercise, formula: Formula = participant.formula): RunningEstimate | undefined {
     const told = liftOf(exercise);
     if (!told) return undefined;
     const { lift, ratio } = told;
     const year = Number((asOf ?? newest ?? '').slice(0, 4));
     const age = participant.birthYear && year > 0 ? year - participant.birthYear : undefined;
     const { bodyMassKg, sex, experience } = participant;
+    const tier = tierFor(participant, exercise.pattern);
     const guess = priorStrength({ bodyMassKg, tier, sex, age, experience }, lift);
     const prior = { logMax: guess.logMax + Math.log(ratio), sd: guess.sd };
     return estimateStrength(observations(exercise, lift, ratio), { formula, prior, asOf });
   }
 
-  function estimate(exercise: Exercise, tier: Tier): StrengthEstimate | undefined {
+  function estimate(exercise: Exercise): StrengthEstimate | undefined {
     if (!exercise.loading) return undefined;
-    const found = running(exercise, tier);
+    const found = running(exercise);
     if (!found) return undefined;
     const basis: Basis = found.own > 0 ? 'tested' : found.carried > 0 ? 'carried' : 'guess';
     const from = sets
@@ -155,10 +164,9 @@ export function strengthBook(
 
   return {
     running,
-    estimate(exercise, tier) {
-      const key = `${exercise.id} ${tier}`;
-      if (!kept.has(key)) kept.set(key, estimate(exercise, tier));
-      return kept.get(key);
+    estimate(exercise) {
+      if (!kept.has(exercise.id)) kept.set(exercise.id, estimate(exercise));
+      return kept.get(exercise.id);
     },
   };
 }

@@ -17,20 +17,20 @@ export interface Prior {
 }
 
 /**
- * Usual one-repetition maxima in the reference exercise of each lift as a share of body mass, by tier: goblet
+ * Usual one-repetition maxima, in all, in the reference exercise of each lift as a share of body mass, by tier: goblet
  * squat, hinge with a pair, floor press with a pair, one-arm row, standing press, lateral raise and curl with a pair,
  * overhead extension, heel raise (common practice, no published source).
  */
 export const USUAL_MAX: Record<Lift, Record<Tier, number>> = {
-  squat: { beginner: 0.25, intermediate: 0.45, advanced: 0.65 },
-  hinge: { beginner: 0.35, intermediate: 0.65, advanced: 1 },
-  press: { beginner: 0.2, intermediate: 0.4, advanced: 0.6 },
-  row: { beginner: 0.15, intermediate: 0.3, advanced: 0.42 },
-  overhead: { beginner: 0.14, intermediate: 0.27, advanced: 0.4 },
-  raise: { beginner: 0.04, intermediate: 0.09, advanced: 0.14 },
-  curl: { beginner: 0.11, intermediate: 0.2, advanced: 0.3 },
-  extend: { beginner: 0.08, intermediate: 0.14, advanced: 0.2 },
-  calf: { beginner: 0.3, intermediate: 0.6, advanced: 0.9 },
+  squat: { beginner: 0.4, intermediate: 0.6, advanced: 0.8 },
+  hinge: { beginner: 0.5, intermediate: 0.85, advanced: 1.25 },
+  press: { beginner: 0.41, intermediate: 0.6, advanced: 0.8 },
+  row: { beginner: 0.22, intermediate: 0.36, advanced: 0.5 },
+  overhead: { beginner: 0.22, intermediate: 0.36, advanced: 0.5 },
+  raise: { beginner: 0.07, intermediate: 0.12, advanced: 0.18 },
+  curl: { beginner: 0.16, intermediate: 0.26, advanced: 0.36 },
+  extend: { beginner: 0.12, intermediate: 0.18, advanced: 0.25 },
+  calf: { beginner: 0.45, intermediate: 0.8, advanced: 1.1 },
 };
 
 /**
@@ -56,12 +56,19 @@ const LOSS_A_YEAR = { after50: 0.015, after70: 0.03 };
 /** Within a tier (common practice, no published source). */
 const EXPERIENCE: Record<Experience, number> = { new: 0.85, some: 0.95, months: 1.05, years: 1.15 };
 
-/** How far such guesses are off, on the log scale (common practice, no published source). */
-const PRIOR_SD = { sexKnown: 0.27, sexUnknown: 0.3 };
+/**
+ * How far such guesses are off, on the log scale: two people of one mass and tier may well differ by half (common practice, no
+ * published source). What is prescribed from a guess is its low side, see `cautiousMax`.
+ */
+const PRIOR_SD = { sexKnown: 0.5, sexUnknown: 0.53 };
 
 /**
  * A guess at a lift's reference maximum from body mass, sex and age where given, and experience. It is only that: the
  * first sets say more.
+ *
+ * @param facts of the person; `tier` at the pattern of the exercise that is asked about
+ * @param lift whose reference exercise it is for
+ * @example Math.exp(priorStrength({ bodyMassKg: 60, tier: 'beginner', sex: 'female' }, 'press').logMax) // 19.8 kg in all
  */
 export function priorStrength(facts: PriorFacts, lift: Lift): Prior {
   const { bodyMassKg, tier, sex, age = 0, experience } = facts;

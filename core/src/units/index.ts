@@ -3,6 +3,7 @@
  * of showing. This folder converts, rounds for the eye, and reads what a person types.
  */
 export * from './mass';
+export * from './tolerance';
 export * from './read-mass';
 export * from './duration';
 export * from './dates';

@@ -1,0 +1,184 @@
+import { PROP_WORDS } from '../model';
+import { formatLoad, type MassUnit } from '../units';
+import type { KitGap, Reason, ReasonKind, ReasonOf } from './reason';
+
+/** What a step did to the plain answer, if anything. */
+export type MarkKind = 'caution' | 'substitute' | 'bridge' | 'gate' | 'byHand';
+
+/** A few words in a cell for something the coach should see without asking. */
+export interface Mark {
+  readonly kind: MarkKind;
+  readonly words: string;
+}
+
+/** What a reason changed, and the words it leaves in the cell; without words it shows in the trace alone. */
+interface Marking<Kind extends ReasonKind> {
+  readonly kind: MarkKind;
+  readonly words?: (reason: ReasonOf<Kind>, unit: MassUnit) => string;
+}
+
+/** A reason that changed nothing. */
+const QUIET = undefined;
+
+/** Every reason says what it marks, or that it is quiet; the compiler asks for each. */
+const MARKINGS: {
+  readonly [Kind in ReasonKind]:
+    Marking<Kind> | ((reason: ReasonOf<Kind>) => Marking<Kind> | undefined) | undefined;
+} = {
+  planned: QUIET,
+  standsOn: QUIET,
+  tierBegins: QUIET,
+  waitsForLadder: QUIET,
+  cameTo: QUIET,
+
+  noCautions: QUIET,
+  nothingAgainst: QUIET,
+  cautioned: ({ acted }) =>
+    acted ? { kind: 'caution', words: ({ rule }) => rule.mark } : { kind: 'caution' },
+  blocked: { kind: 'caution', words: ({ rule }) => rule.mark },
+
+  loadsThere: QUIET,
+  bodyWeight: QUIET,
+  substituted: { kind: 'substitute', words: ({ gap }) => `substitute: ${gapMark(gap)}` },
+  nothingNear: { kind: 'substitute' },
+
+  wanted: QUIET,
+  asPlanned: QUIET,
+  hurt: ({ stopped }) =>
+    stopped
+      ? { kind: 'caution', words: ({ pain: { place, score } }) => `stopped: ${place} hurt, ${score} of 10` }
+      : QUIET,
+  skipped: QUIET,
+  away: QUIET,
+  awayStepBack: QUIET,
+  awayClockStays: QUIET,
+  didOtherVersion: QUIET,
+  didOtherLoad: QUIET,
+  didPart: QUIET,
+  fellShort: QUIET,
+  fellShortAgain: QUIET,
+  nothingSpare: QUIET,
+  tooEasy: QUIET,
+  backToPlan: QUIET,
+  asManyAsPossible: QUIET,
+  classClock: QUIET,
+  sessionGrowsEnough: QUIET,
+  more: QUIET,
+  full: QUIET,
+  percentMore: QUIET,
+  percentMoreWork: QUIET,
+  twoOver: QUIET,
+  left: QUIET,
+  nobodySaid: QUIET,
+  rounds: QUIET,
+  roundsFull: QUIET,
+  form: QUIET,
+  madeTwice: QUIET,
+  untilMadeTwice: QUIET,
+  wave: QUIET,
+  waveNeedsLoad: QUIET,
+  gate: ({ state }) => {
+    if (state.kind === 'closed') return QUIET;
+    return {
+      kind: 'gate',
+      words: ({ next, gate }) =>
+        state.kind === 'passed'
+          ? `at the gate: ${next.name}`
+          : `range full, gate is ${gate.sets} × ${gate.reps ?? gate.seconds ?? 0}`,
+    };
+  },
+  ladderEnds: QUIET,
+
+  nearest: QUIET,
+  nothingLight: QUIET,
+  again: QUIET,
+  nextUp: QUIET,
+  down: QUIET,
+  bridge: {
+    kind: 'bridge',
+    words: ({ next, goal, harder, ends, amount }, unit) => {
+      const how = harder ? `, ${harder.words}` : '';
+      if (!next) return `heaviest here: ${amount.kind === 'reps' ? 'more reps' : 'longer'}${how}`;
+      const load = formatLoad(next.kg, unit);
+      if (goal !== undefined) return `${goal} reps before ${load}`;
+      if (ends) return `next is ${load}, by hand${how}`;
+      return `next is ${load}: ${amount.kind === 'reps' ? 'more reps' : 'longer'}${how}`;
+    },
+  },
+  heldByCaution: { kind: 'caution' },
+  bodyShare: QUIET,
+  lighterWeek: QUIET,
+
+  versionByHand: { kind: 'byHand' },
+  againstCaution: { kind: 'caution', words: ({ rule }) => `despite: ${rule.mark}` },
+  numbersByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
+  decided: QUIET,
+  leftOutByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
+
+  written: QUIET,
+  leftOut: QUIET,
+
+  stopHurting: QUIET,
+  wasAway: QUIET,
+  sideBehind: QUIET,
+  gateMade: QUIET,
+  ladderOpens: QUIET,
+  plateau: QUIET,
+  losing: QUIET,
+  mostFellShort: QUIET,
+  hardVisits: QUIET,
+  monotonous: QUIET,
+  easyForMost: QUIET,
+};
+
+function markingOf(reason: Reason): Marking<ReasonKind> | undefined {
+  const marking = MARKINGS[reason.kind] as
+    Marking<ReasonKind> | ((reason: Reason) => Marking<ReasonKind> | undefined) | undefined;
+  return typeof marking === 'function' ? marking(reason) : marking;
+}
+
+/**
+ * What a reason did to the plain answer; undefined where it changed nothing.
+ *
+ * @param reason of a cell or proposal
+ * @example markKindOf({ step: 'cautions', kind: 'noCautions' }) // undefined
+ */
+export function markKindOf(reason: Reason): MarkKind | undefined {
+  return markingOf(reason)?.kind;
+}
+
+/**
+ * The marks that reasons leave in a cell, in their order, each once.
+ *
+ * @param trace the reasons of a cell
+ * @param unit the reader's
+ * @example marksOf(cell.trace, 'kg') // [{ kind: 'bridge', words: '17 reps before 25 kg' }]
+ */
+export function marksOf(trace: readonly Reason[], unit: MassUnit): Mark[] {
+  const marks: Mark[] = [];
+  for (const reason of trace) {
+    const marking = markingOf(reason);
+    const words = marking?.words?.(reason as never, unit);
+    if (!marking || words === undefined) continue;
+    if (!marks.some((mark) => mark.kind === marking.kind && mark.words === words)) {
+      marks.push({ kind: marking.kind, words });
+    }
+  }
+  return marks;
+}
+
+/** "no chair", "lightest is too heavy". */
+function gapMark(gap: KitGap): string {
+  switch (gap.kind) {
+    case 'needs':
+      return gap.needs
+        .map((need) => `no ${need.map((prop) => PROP_WORDS[prop].replace(/^an? /, '')).join(' or ')}`)
+        .join(', ');
+    case 'nothingToHold':
+      return 'nothing to hold';
+    case 'lightestTooHeavy':
+      return 'lightest is too heavy';
+    case 'tooLight':
+      return 'kit too light';
+  }
+}

@@ -1,0 +1,73 @@
+import { amountLike, seconds } from '../model';
+import { pickLoad } from '../kit';
+import type { CellReason } from '../reason';
+import { movedKg } from '../strength';
+import type { DoseContext } from './context';
+import { cellLoad, saying, type Dose, type CellDraft } from './draft';
+import { gateReasons } from './gate';
+import { LIGHTER_LOAD, lighterSets } from './lighter-week';
+import { loadedDose } from './loaded';
+import { startAmount } from './wanted';
+
+/**
+ * Step 5: the nearest to what is asked that the kit can make and the conditions allow. Whatever the way there, a caution's
+ * longest hold and a lighter week have the last word.
+ *
+ * @param draft with what is asked
+ * @param context the week before, and whether it is a lighter week
+ * @example attainable(draft, context).dose?.load?.kg // 18
+ */
+export function attainable(draft: CellDraft, context: DoseContext): CellDraft {
+  const { version, ask, held, prescription } = draft;
+  if (!version || !ask) return draft;
+  const full = ask.kind === 'repeat' && ask.full;
+  const sets = full ? (ask.sets ?? prescription.sets) : prescription.sets;
+  const way = full ? saying(draft, ...gateReasons(draft, { amount: ask.amount, sets }, context)) : draft;
+  const dosed = held ? loadedDose(way, held, context) : unloadedDose(way, context);
+  return lightened(limited(dosed), context);
+}
+
+/** With body weight: the reps or seconds that are asked. */
+function unloadedDose(draft: CellDraft, context: DoseContext): CellDraft {
+  const { ask, prescription, version } = draft;
+  if (!ask || !version) return draft;
+  const { last } = context;
+  const amount =
+    ask.kind === 'repeat' || ask.kind === 'begin'
+      ? ask.amount
+      : ask.kind === 'harder' && last
+        ? amountLike(last.cell.work, last.cell.work.amount)
+        : startAmount(prescription.work);
+  const sets = ('sets' in ask ? ask.sets : undefined) ?? prescription.sets;
+  const stays = ask.kind === 'repeat' && amount.amount === last?.cell.work.amount;
+  const aim = (ask.kind === 'repeat' ? ask.aim : undefined) ?? (stays ? last?.cell.aim : undefined);
+  const kg = movedKg({}, version.exercise, version.rung, context.participant);
+  const share = kg === undefined ? undefined : kg / context.participant.bodyMassKg;
+  const reason: CellReason = { step: 'attainable', kind: 'bodyShare', kg, share };
+  return { ...draft, dose: { amount, sets, aim }, trace: [...draft.trace, reason] };
+}
+
+/** Held to what a caution allows: seconds of a hold, whichever way they came about. */
+function limited(draft: CellDraft): CellDraft {
+  const { dose, limits } = draft;
+  const most = limits.holdAtMostSeconds;
+  if (dose?.amount.kind !== 'hold' || dose.amount.amount <= most) return draft;
+  const amount = amountLike(dose.amount, most);
+  return saying(
+    { ...draft, dose: { ...dose, amount } },
+    { step: 'attainable', kind: 'heldByCaution', seconds: seconds(most) },
+  );
+}
+
+/** In a lighter week fewer sets, and a load of at most nine tenths where the kit has one. */
+function lightened(draft: CellDraft, { lighter }: DoseContext): CellDraft {
+  const { dose, held } = draft;
+  if (!lighter || !dose) return draft;
+  const sets = lighterSets(dose.sets);
+  const load = dose.load && held && pickLoad(held.loads, dose.load.kg * LIGHTER_LOAD, 'notAbove');
+  const lighterDose: Dose = { ...dose, sets, load: load ? cellLoad(load) : dose.load };
+  return saying(
+    { ...draft, dose: lighterDose },
+    { step: 'attainable', kind: 'lighterWeek', sets, of: dose.sets, kg: lighterDose.load?.kg },
+  );
+}

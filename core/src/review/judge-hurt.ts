@@ -1,0 +1,71 @@
+import type { Condition } from '../model';
+import { CAUTION_RULES } from '../caution';
+import { sameVersion, type Version } from '../ladder';
+import { STOPPING_PAIN } from '../progress';
+import type { Reason } from '../reason';
+import type { ReadyCell } from '../resolve';
+import { conditionForPlace } from './pain-place';
+import type { Way } from './proposal';
+import { numbersOf, pinOf, versionPin, wayTo, type SlotReview } from './slot-review';
+
+/**
+ * What hurts from `STOPPING_PAIN` on is stopped: what its caution would give instead, a rung further down, the best of all other
+ * versions that spares the place, or nothing at all. What is offered is set with its numbers, worked out as careful as the
+ * caution has them.
+ *
+ * @param review of the slot
+ * @returns undefined where nothing hurts that much
+ * @example hurt(review)?.kind // 'hurt'
+ */
+export function hurt(review: SlotReview): Way | undefined {
+  const { evidence, cell } = review;
+  if (evidence.kind !== 'hurt' || evidence.pain.score < STOPPING_PAIN) return undefined;
+  const { pain } = evidence;
+  const condition = conditionForPlace(pain.place);
+  const reason = (instead?: Version, score?: number): Reason => ({
+    step: 'review',
+    kind: 'stopHurting',
+    pain,
+    instead,
+    score,
+  });
+  const spared = sparedBy(review, condition);
+  if (spared) return wayTo('hurt', [reason(spared.version)], spared, pinOf(spared, cell), true);
+  for (const { version, score } of review.alternatives()) {
+    if (!spares(version, condition)) continue;
+    const next = review.withPin(versionPin(version));
+    if (next?.status !== 'ready') continue;
+    const pin = { ...versionPin(version), ...numbersOf(next) };
+    return wayTo('hurt', [reason(version, score)], next, pin, true);
+  }
+  return { kind: 'hurt', reasons: [reason()], pin: { leaveOut: true }, lasting: true };
+}
+
+/** What the person would begin with, had they the condition that spares the place: as the slot stands, or a rung down. */
+function sparedBy(review: SlotReview, condition: Condition | undefined): ReadyCell | undefined {
+  const { participant, cell, catalog, rungs } = review;
+  const others = participant.cautions.filter((own) => own.condition !== condition);
+  const cautions = condition ? [...others, { condition }] : participant.cautions;
+  const { ladderId, rung } = cell.version;
+  const onLadder = catalog.ladders.get(ladderId ?? '')?.rungs ?? [];
+  const lower = onLadder[onLadder.findIndex(({ id }) => id === rung?.id) - 1];
+  const tries = [
+    ...(condition ? [{ cautions, rungs }] : []),
+    ...(lower && ladderId !== undefined ? [{ cautions, rungs: { ...rungs, [ladderId]: lower.id } }] : []),
+  ];
+  for (const as of tries) {
+    const found = review.begin(as);
+    if (found?.status === 'ready' && !sameVersion(found.version, cell.version)) return found;
+  }
+  return undefined;
+}
+
+/** Whether a version asks nothing of what a condition has rules for; without a condition anything else will do. */
+function spares({ demands }: Version, condition: Condition | undefined): boolean {
+  return !CAUTION_RULES.some(
+    (rule) =>
+      rule.condition === condition &&
+      rule.demand !== 'held' &&
+      demands.some((demand) => demand === rule.demand),
+  );
+}
