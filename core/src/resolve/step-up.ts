@@ -101,8 +101,8 @@ function onTowards(up: UpFrom, ask: StepUp, next: AttainableLoad | undefined, wa
     );
   }
   const { amount, goal, bridge, ends } = onwards(up, ask, next);
-  // Rounds stay where they are until the load goes up.
-  const { sets } = last.work;
+  // Rounds that are to go back after the step stay where they are until it comes.
+  const sets = ask.sets === undefined ? draft.prescription.sets : last.work.sets;
   return saying(
     { ...draft, dose: { amount, sets, load: cellLoad(load), wantedKg: wantedKg ?? fromKg, bridge } },
     {

@@ -1,0 +1,80 @@
+import { boatyardInWeekFive } from '@dray/demo/week-five';
+import { createResolver } from '../program';
+import { reviewClass } from '../review';
+import { amountOf } from '../model';
+import { catalog } from '../library';
+import { amountWords, leftOutWords, marksOf, reasonWords, traceWords, type Reason } from './index';
+
+const document = boatyardInWeekFive;
+const resolver = createResolver();
+const boards = document.sessions.flatMap(({ id: sessionId }) =>
+  [1, 2, 3, 4, 5].map((week) => resolver.board(document, { sessionId, week })),
+);
+const cells = boards.flatMap(({ rows }) => rows.flatMap((row) => row.cells));
+const proposals = document.sessions.flatMap(({ id: sessionId }) =>
+  [1, 2, 3, 4].flatMap((week) => reviewClass(document, { sessionId, week }, resolver)),
+);
+
+describe('a reason', () => {
+  it('is a sentence when it is read, in either unit', () => {
+    const reasons: Reason[] = [
+      ...cells.flatMap(({ trace }) => trace),
+      ...proposals.flatMap((proposal) => [...proposal.reasons, ...(proposal.otherWay?.reasons ?? [])]),
+    ];
+    expect(new Set(reasons.map(({ kind }) => kind)).size).toBeGreaterThan(25);
+    for (const reason of reasons) {
+      const sentence = reasonWords(reason, 'kg');
+      expect(sentence)
+        .withContext(reason.kind)
+        .toMatch(/^[“\p{Lu}\d].*[.!?]$/u);
+      expect(sentence).not.toMatch(/undefined|NaN|Infinity|\[object/);
+      // A recipe is read off the things themselves, which are stamped in one unit.
+      const stamped = 'load' in reason;
+      if (!stamped) expect(reasonWords(reason, 'lb')).not.toMatch(/\d kg/);
+    }
+  });
+
+  it('is data: it comes back from JSON as it was, and reads the same', () => {
+    for (const { trace } of cells.slice(0, 60)) {
+      const again = JSON.parse(JSON.stringify(trace)) as typeof trace;
+      expect(traceWords(again, 'kg')).toEqual(traceWords(trace, 'kg'));
+      expect(marksOf(again, 'kg')).toEqual(marksOf(trace, 'kg'));
+    }
+  });
+
+  it('stands under its step, once a step, in the order of the page', () => {
+    const order = ['rung', 'cautions', 'kit', 'target', 'attainable', 'byHand', 'write'];
+    for (const { trace, status } of cells) {
+      const steps = trace.map(({ step }) => order.indexOf(step));
+      expect(steps.at(-1)).toBe(order.length - 1);
+      if (status === 'ready') expect(traceWords(trace, 'kg').at(-1)?.sentences[0]).toMatch(/^\d+ × \d+/);
+    }
+  });
+
+  it('leaves each of its marks once', () => {
+    for (const { trace } of cells) {
+      const words = marksOf(trace, 'kg').map((mark) => mark.words);
+      expect(new Set(words).size).toBe(words.length);
+    }
+  });
+});
+
+describe('words', () => {
+  it('say an amount with what it counts', () => {
+    expect(amountWords(amountOf('reps', 10))).toBe('10 reps');
+    expect(amountWords(amountOf('hold', 30))).toBe('30 s');
+  });
+
+  it('say why something is left out and what would mend it', () => {
+    expect(leftOutWords({ kind: 'kitLacks', gap: { kind: 'needs', needs: [['chair', 'step']] } })).toEqual({
+      why: 'Needs a firm chair or a step',
+      mend: 'Find a firm chair or a step',
+    });
+    expect(leftOutWords({ kind: 'byHand', said: 'not until it is looked at' }).why).toContain('looked at');
+  });
+
+  it('name versions as they are called, whatever tells them apart', () => {
+    const version = catalog.versionByRung.get('row-one-arm')!;
+    expect(reasonWords({ step: 'rung', kind: 'cameTo', version }, 'kg')).toBe('Has come to “one arm”.');
+  });
+});
