@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import angular from 'angular-eslint';
 import prettier from 'eslint-config-prettier';
+import jsdoc from 'eslint-plugin-jsdoc';
 import tseslint from 'typescript-eslint';
 
 /** Inside core, imports point one way: a folder may know only those before it in this list (and not itself by name). */
@@ -45,6 +46,8 @@ const OUTWARD = [
 const LATE = [
   ...readFileSync(new URL('core/src/late.ts', import.meta.url), 'utf8').matchAll(/'\.\/([\w-]+\/[\w-]+)'/g),
 ].map(([, file]) => `!../${file}`);
+
+const EXPORTED_FUNCTIONS = ['ExportNamedDeclaration > FunctionDeclaration'];
 
 const coreBoundaries = CORE_LAYERS.map((layer, at) => {
   const forbidden = KNOWS_NOBODY.includes(layer)
@@ -113,6 +116,24 @@ export default tseslint.config(
         },
       ],
     },
+  },
+  {
+    // Where the rules of the trade are: what goes in, and one call with its answer.
+    files: ['resolve', 'progress', 'program', 'review', 'reason'].map((layer) => `core/src/${layer}/**/*.ts`),
+    ignores: ['**/*.spec.ts'],
+    plugins: { jsdoc },
+    rules: {
+      'jsdoc/require-jsdoc': [
+        'error',
+        { publicOnly: true, require: { FunctionDeclaration: true, ArrowFunctionExpression: true } },
+      ],
+      'jsdoc/require-param': [
+        'error',
+        { checkDestructured: false, checkDestructuredRoots: false, contexts: EXPORTED_FUNCTIONS },
+      ],
+      'jsdoc/require-example': ['error', { contexts: EXPORTED_FUNCTIONS }],
+    },
+    settings: { jsdoc: { mode: 'typescript' } },
   },
   {
     files: ['app/src/**/*.ts'],

@@ -161,7 +161,8 @@ export const ProgramStore = signalStore(
             if (day.weekday !== weekday || !session || !ramp) return [];
             const conflict = conflicts().find(
               ({ before, after }) =>
-                (before.week === week && before.at === index) || (after.week === week && after.at === index),
+                (before.week === week && before.place === index) ||
+                (after.week === week && after.place === index),
             );
             return [
               {
@@ -254,7 +255,7 @@ export const ProgramStore = signalStore(
       move(week: number, index: number, weekday: number): void {
         const words = WEEKDAY_WORDS[weekday - 1] ?? '';
         edit(`to ${words}`, (program) =>
-          moveDay(program, { week, at: index, weekday, onwards: store.onwards() }),
+          moveDay(program, { week, place: index, weekday, onwards: store.onwards() }),
         );
       },
       add(week: number, weekday: number, sessionId: string): void {

@@ -45,7 +45,7 @@ describe('programToCalendar (RFC 5545, read back by ical.js)', () => {
 
   it('keeps the id of a class that was moved, and of all the others', () => {
     const moved = eventsOf(
-      programToCalendar(boatyard, moveDay(program, { week: 2, at: 1, weekday: 6 }), STAMP),
+      programToCalendar(boatyard, moveDay(program, { week: 2, place: 1, weekday: 6 }), STAMP),
     );
     expect(moved.map(({ uid }) => uid)).toEqual(events.map(({ uid }) => uid));
     expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length);

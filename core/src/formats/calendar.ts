@@ -25,7 +25,7 @@ export function programToCalendar(document: DrayDocument, program: Program, stam
   for (const day of classDays(program)) {
     const session = sessions.get(day.sessionId);
     if (!session || day.holiday) continue;
-    const nth = sameBefore(program, day.week, day.at, day.sessionId);
+    const nth = sameBefore(program, day.week, day.place, day.sessionId);
     lines.push(
       'BEGIN:VEVENT',
       `UID:${program.id}-${day.week}-${day.sessionId}-${nth}@dray`,

@@ -9,7 +9,13 @@ function knownSetFrom(entry: LogEntry): KnownSet[] {
   return [{ exerciseId, rungId, loadKg, reps: amount, reserve: reserveOf(entry), date }];
 }
 
-/** Every set that says something of a person's strength: what the coach noted on them, and what was logged. */
+/**
+ * Every set that says something of a person's strength: what the coach noted on them, and what was logged.
+ *
+ * @param participant whose notes
+ * @param log their entries
+ * @example doneSets(juno, entries).length // 24
+ */
 export function doneSets(participant: Participant, log: readonly LogEntry[]): KnownSet[] {
   return [...participant.knownSets, ...log.flatMap(knownSetFrom)];
 }

@@ -1,54 +1,80 @@
 import { LEAST_WEEKS, MOST_WEEKS, type Holiday, type Program, type ProgramWeek } from '../model';
 
-/** A program with one week changed. */
+/**
+ * A program with one week changed.
+ *
+ * @param program to be changed
+ * @param week its number, from 1
+ * @param change what becomes of it
+ * @example editWeek(program, 3, (week) => ({ ...week, lighter: true }))
+ */
 export function editWeek(
   program: Program,
   week: number,
   change: (week: ProgramWeek) => ProgramWeek,
 ): Program {
-  return { ...program, weeks: program.weeks.map((own) => (own.week === week ? change(own) : own)) };
+  return {
+    ...program,
+    weeks: program.weeks.map((planned) => (planned.week === week ? change(planned) : planned)),
+  };
 }
 
 /**
  * Puts a class of a week on another day; from that week on when `onwards`, as far as the same class stands on the same day
  * there.
+ *
+ * @param program to be changed
+ * @param move which class of which week, to which weekday; from then on when `onwards`
+ * @example moveDay(program, { week: 2, place: 1, weekday: 6 })
  */
 export function moveDay(
   program: Program,
-  { week, at, weekday, onwards }: { week: number; at: number; weekday: number; onwards?: boolean },
+  { week, place, weekday, onwards }: { week: number; place: number; weekday: number; onwards?: boolean },
 ): Program {
-  const moved = program.weeks.find((own) => own.week === week)?.days[at];
+  const moved = program.weeks.find((planned) => planned.week === week)?.days[place];
   if (!moved) return program;
   return {
     ...program,
-    weeks: program.weeks.map((own) => {
-      if (own.week !== week && !(onwards && own.week > week)) return own;
-      const days = own.days.map((day, index) => {
+    weeks: program.weeks.map((planned) => {
+      if (planned.week !== week && !(onwards && planned.week > week)) return planned;
+      const days = planned.days.map((day, index) => {
         const same =
-          own.week === week
-            ? index === at
+          planned.week === week
+            ? index === place
             : day.sessionId === moved.sessionId && day.weekday === moved.weekday;
         return same ? { ...day, weekday } : day;
       });
-      return { ...own, days };
+      return { ...planned, days };
     }),
   };
 }
 
-/** As many weeks as asked, from 2 to 16: new ones are like the last, those past the end go. */
+/**
+ * As many weeks as asked, from 2 to 16: new ones are like the last, those past the end go.
+ *
+ * @param program to be changed
+ * @param count how many weeks it is to have
+ * @example withWeeks(program, 12).weeks.length // 12
+ */
 export function withWeeks(program: Program, count: number): Program {
   const weeks = Math.max(LEAST_WEEKS, Math.min(MOST_WEEKS, Math.round(count)));
   const last = program.weeks.at(-1);
   return {
     ...program,
-    weeks: Array.from({ length: weeks }, (_, at): ProgramWeek => {
-      const own = program.weeks[at];
-      return own ?? { week: at + 1, days: last?.days ?? [] };
+    weeks: Array.from({ length: weeks }, (_, before): ProgramWeek => {
+      const planned = program.weeks[before];
+      return planned ?? { week: before + 1, days: last?.days ?? [] };
     }),
   };
 }
 
-/** A program again from another day on: the same weeks, without its holidays. */
+/**
+ * A program again from another day on: the same weeks, without its holidays.
+ *
+ * @param program to be copied
+ * @param other its new id, name and first day
+ * @example copyOfProgram(autumn, { id: 'spring', name: 'Spring', startDate: '2027-03-02' })
+ */
 export function copyOfProgram(
   program: Program,
   { id, name, startDate }: Pick<Program, 'id' | 'name' | 'startDate'>,
@@ -57,13 +83,27 @@ export function copyOfProgram(
   return { ...rest, id, name, startDate };
 }
 
+/**
+ * Days without class, put among the others in order.
+ *
+ * @param program to be changed
+ * @param holiday from and to which day
+ * @example withHoliday(program, { from: '2026-12-24', to: '2027-01-02' })
+ */
 export function withHoliday(program: Program, holiday: Holiday): Program {
   const holidays = [...(program.holidays ?? []), holiday].sort((a, b) => (a.from < b.from ? -1 : 1));
   return { ...program, holidays };
 }
 
-export function withoutHoliday(program: Program, at: number): Program {
-  const holidays = (program.holidays ?? []).filter((_, index) => index !== at);
+/**
+ * One of the holidays taken out again.
+ *
+ * @param program to be changed
+ * @param place of the holiday among the others, from 0
+ * @example withoutHoliday(program, 0).holidays // undefined when it was the only one
+ */
+export function withoutHoliday(program: Program, place: number): Program {
+  const holidays = (program.holidays ?? []).filter((_, index) => index !== place);
   const { holidays: _, ...rest } = program;
   return holidays.length > 0 ? { ...rest, holidays } : rest;
 }

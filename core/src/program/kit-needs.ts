@@ -13,12 +13,18 @@ export interface KitTarget extends KitNeed {
   readonly gaveKg?: number | undefined;
 }
 
-/** What every cell of a board wants of a kit, for those who use it. */
+/**
+ * What every cell of a board wants of a kit, for those who use it.
+ *
+ * @param board of a week
+ * @param kitId whose users count
+ * @example kitTargets(board, 'kit-loft')[0]?.nowKg // 18.2
+ */
 export function kitTargets(board: Board, kitId: string): KitTarget[] {
   return board.rows.flatMap(({ participant, cells }) =>
     participant.kitIds.includes(kitId)
-      ? cells.flatMap((cell, at): KitTarget[] => {
-          const column: BoardColumn | undefined = board.columns[at];
+      ? cells.flatMap((cell, place): KitTarget[] => {
+          const column: BoardColumn | undefined = board.columns[place];
           if (!column || cell.status !== 'ready' || cell.wantedKg === undefined) return [];
           const { loading } = cell.version.exercise;
           const hold = cell.load?.hold ?? loading?.holds[0];
@@ -46,7 +52,13 @@ export function kitTargets(board: Board, kitId: string): KitTarget[] {
   );
 }
 
-/** The same for the first week of one session, or of every session in the document. */
+/**
+ * The same for the first week of one session, or of every session in the document.
+ *
+ * @param document with everything in it
+ * @param which kit, and of which session; of all when absent
+ * @example kitNeeds(document, { kitId: 'kit-loft' }).length
+ */
 export function kitNeeds(
   document: DrayDocument,
   { kitId, sessionId }: { kitId: string; sessionId?: string },

@@ -43,12 +43,12 @@ export function logIndex(log: readonly LogEntry[]): LogIndex {
   const histories = new Map<string, readonly LogEntry[]>();
   const index: LogIndex = {
     before(participantId, day) {
-      const own = people.get(participantId) ?? NONE;
-      if (day === undefined) return own;
+      const entries = people.get(participantId) ?? NONE;
+      if (day === undefined) return entries;
       const key = `${participantId}\n${day}`;
       const known = histories.get(key);
       if (known) return known;
-      const history = own.filter(({ date }) => date < day);
+      const history = entries.filter(({ date }) => date < day);
       histories.set(key, history);
       return history;
     },
@@ -63,8 +63,8 @@ export function logIndex(log: readonly LogEntry[]): LogIndex {
 }
 
 function addWeek(groups: Map<string, Set<number>>, key: string, week: number): void {
-  const own = groups.get(key);
-  if (own) own.add(week);
+  const weeks = groups.get(key);
+  if (weeks) weeks.add(week);
   else groups.set(key, new Set([week]));
 }
 

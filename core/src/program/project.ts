@@ -61,9 +61,9 @@ export function projectProgram(
       resolver.card(document, { participantId, sessionId, week }),
     );
     const [first] = cards;
-    return (first?.columns ?? []).flatMap(({ slot, letter, name }, at): SlotPath[] => {
+    return (first?.columns ?? []).flatMap(({ slot, letter, name }, column): SlotPath[] => {
       if (letter === '') return [];
-      const cells = cards.flatMap((card) => card.cells[at] ?? []);
+      const cells = cards.flatMap((card) => card.cells[column] ?? []);
       const ends = cells.find((cell): cell is ReadyCell => cell.status === 'ready' && endsHere(cell));
       const ceiling =
         ends && ceilingOf(ends, catalog, needOf(document, participantId, sessionId, slot.id, resolver));
@@ -118,10 +118,10 @@ function needOf(
   const person = document.participants.find(({ id }) => id === participantId);
   const board = resolver.board(document, { sessionId, week: 1 });
   for (const kitId of person?.kitIds ?? []) {
-    const own = kitTargets(board, kitId).find(
+    const target = kitTargets(board, kitId).find(
       (need) => need.participantId === participantId && need.slotId === slotId,
     );
-    if (own) return own;
+    if (target) return target;
   }
   return undefined;
 }

@@ -28,12 +28,23 @@ export interface RecoveryConflict {
   readonly words: string;
 }
 
-/** Sessions that may stand between hard days: balance and posture tire nothing. Common practice. */
+/**
+ * Sessions that may stand between hard days: balance and posture tire nothing. Common practice.
+ *
+ * @example isEasyDay({ ...session, focus: 'balance' }) // true
+ */
 export function isEasyDay({ focus }: Session): boolean {
   return focus === 'balance' || focus === 'posture';
 }
 
-/** Hard sets by muscle of a session, as one tier does it. */
+/**
+ * Hard sets by muscle of a session, as one tier does it.
+ *
+ * @param session to look at
+ * @param tier who does it
+ * @param catalog looks up muscles
+ * @example hardSets(session, 'intermediate', catalog).get('quads') // 6
+ */
 export function hardSets(session: Session, tier: Tier, catalog: Catalog): ReadonlyMap<Muscle, number> {
   const total = new Map<Muscle, number>();
   for (const { kind, slots } of session.blocks) {
@@ -52,6 +63,11 @@ export function hardSets(session: Session, tier: Tier, catalog: Catalog): Readon
 /**
  * Classes of a program less than 48 hours apart that train the same muscle hard, counted by its share in each exercise, so
  * that a day of heavy hinges before a day of rows is found by the low back.
+ *
+ * @param document with its sessions
+ * @param program whose days
+ * @param about tier and catalog
+ * @example recoveryConflicts(document, program, { tier: 'intermediate', catalog })[0]?.hours // 24
  */
 export function recoveryConflicts(
   document: Pick<DrayDocument, 'sessions'>,
@@ -67,8 +83,8 @@ export function recoveryConflicts(
   );
   const days = classDays(program).filter(({ holiday }) => !holiday);
   const conflicts: RecoveryConflict[] = [];
-  days.forEach((before, at) => {
-    for (const after of days.slice(at + 1)) {
+  days.forEach((before, index) => {
+    for (const after of days.slice(index + 1)) {
       const hours = daysBetween(before.date, after.date) * HOURS_A_DAY;
       if (hours >= RECOVERY_HOURS) break;
       const second = hard.get(after.sessionId);
@@ -90,9 +106,17 @@ export function recoveryConflicts(
   return conflicts;
 }
 
-/** Weekdays of a week with no class, on which balance or posture may stand. */
+/**
+ * Weekdays of a week with no class, on which balance or posture may stand.
+ *
+ * @param program to look at
+ * @param week its number, from 1
+ * @example freeWeekdays(program, 1) // [1, 3, 4, 6, 7]
+ */
 export function freeWeekdays(program: Program, week: number): number[] {
-  const taken = new Set(program.weeks.find((own) => own.week === week)?.days.map(({ weekday }) => weekday));
+  const taken = new Set(
+    program.weeks.find((planned) => planned.week === week)?.days.map(({ weekday }) => weekday),
+  );
   return [1, 2, 3, 4, 5, 6, 7].filter((weekday) => !taken.has(weekday));
 }
 
@@ -100,6 +124,11 @@ export function freeWeekdays(program: Program, week: number): number[] {
  * Puts an easy session once into every week that is not over, on the day with the most room to the classes around it; where it stood
  * before it gives up its day. Weeks in which it has been, that are over, or without a day left, stay as they are. Common practice: balance and
  * posture fill the days between.
+ *
+ * @param program to be changed
+ * @param sessionId of what is easy
+ * @param today days before it are over
+ * @example placeBetween(program, 'posture', '2026-11-25')
  */
 export function placeBetween(program: Program, sessionId: string, today: string): Program {
   return {

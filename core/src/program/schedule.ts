@@ -7,24 +7,48 @@ export const DEFAULT_WEEKS = 4;
 /** Where neither the slot nor a program says how work grows. */
 export const DEFAULT_SCHEME: Scheme = { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 };
 
-/** The program a session stands in, the first one if there are several. */
+/**
+ * The program a session stands in, the first one if there are several.
+ *
+ * @param document with its programs
+ * @param sessionId to look for
+ * @example programOf(document, 'tuesday')?.id // 'autumn'
+ */
 export function programOf(document: DrayDocument, sessionId: string): Program | undefined {
   return document.programs.find(({ weeks }) =>
     weeks.some(({ days }) => days.some((day) => day.sessionId === sessionId)),
   );
 }
 
-/** How many weeks a session runs. */
+/**
+ * How many weeks a session runs.
+ *
+ * @param document with its programs
+ * @param sessionId to look for
+ * @example weeksOf(document, 'tuesday') // 8
+ */
 export function weeksOf(document: DrayDocument, sessionId: string): number {
   return programOf(document, sessionId)?.weeks.length ?? DEFAULT_WEEKS;
 }
 
-/** How a slot grows: its own scheme, else the program's. */
+/**
+ * How a slot grows: its own scheme, else the program's.
+ *
+ * @param slot that may have its own
+ * @param program it stands in
+ * @example schemeOf(slot, program).kind // 'repsThenLoad'
+ */
 export function schemeOf(slot: Slot, program: Program | undefined): Scheme {
   return slot.scheme ?? program?.scheme ?? DEFAULT_SCHEME;
 }
 
-/** A session's place among those of a program, from 0, in the order in which they first come. */
+/**
+ * A session's place among those of a program, from 0, in the order in which they first come.
+ *
+ * @param program it stands in
+ * @param sessionId to look for
+ * @example placeInProgram(program, 'friday') // 1
+ */
 export function placeInProgram(program: Program | undefined, sessionId: string): number {
   const order = new Set(program?.weeks.flatMap(({ days }) => days.map((day) => day.sessionId)));
   return Math.max(0, [...order].indexOf(sessionId));
@@ -39,36 +63,61 @@ export interface ClassDay {
   readonly weekday: number;
   readonly sessionId: string;
   /** Its place in the program's week, which its event in a calendar is known by. */
-  readonly at: number;
+  readonly place: number;
   readonly lighter: boolean;
   /** Set when it falls out. */
   readonly holiday?: Holiday | undefined;
 }
 
-/** The date of a weekday in a week of a program: its weeks begin on the weekday it starts on. */
+/**
+ * The date of a weekday in a week of a program: its weeks begin on the weekday it starts on.
+ *
+ * @param program with its first day
+ * @param week from 1
+ * @param weekday 1 is Monday
+ * @example dateIn({ startDate: '2026-11-24' }, 1, 1) // '2026-11-30'
+ */
 export function dateIn(program: Pick<Program, 'startDate'>, week: number, weekday: number): string {
   const { startDate } = program;
   const into = (weekday - weekdayOf(startDate) + DAYS_A_WEEK) % DAYS_A_WEEK;
   return addDays(startDate, (week - 1) * DAYS_A_WEEK + into);
 }
 
-/** Every class of a program in order of date, those that fall out included. */
+/**
+ * Every class of a program in order of date, those that fall out included.
+ *
+ * @param program on the calendar
+ * @example classDays(program)[0]?.date // '2026-11-24'
+ */
 export function classDays(program: Program): ClassDay[] {
   return program.weeks
     .flatMap(({ week, days, lighter = false }) =>
-      days.map(({ weekday, sessionId }, at): ClassDay => {
+      days.map(({ weekday, sessionId }, place): ClassDay => {
         const date = dateIn(program, week, weekday);
-        return { date, week, weekday, sessionId, at, lighter, holiday: holidayOn(program, date) };
+        return { date, week, weekday, sessionId, place, lighter, holiday: holidayOn(program, date) };
       }),
     )
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : a.at - b.at));
+    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : a.place - b.place));
 }
 
+/**
+ * The holiday a day falls into, if any.
+ *
+ * @param program with its holidays
+ * @param date ISO date
+ * @example holidayOn(program, '2026-12-25')?.name // 'winter'
+ */
 export function holidayOn({ holidays = [] }: Program, date: string): Holiday | undefined {
   return holidays.find(({ from, to }) => from <= date && date <= to);
 }
 
-/** The week of a program a date lies in, held to its first and last. */
+/**
+ * The week of a program a date lies in, held to its first and last.
+ *
+ * @param program on the calendar
+ * @param date ISO date
+ * @example weekOn({ ...program, startDate: '2026-11-24' }, '2026-12-07') // 2
+ */
 export function weekOn(program: Program, date: string): number {
   const week = Math.floor(daysBetween(program.startDate, date) / DAYS_A_WEEK) + 1;
   return Math.max(1, Math.min(program.weeks.length, week));
@@ -79,8 +128,11 @@ export function weekOn(program: Program, date: string): number {
  * and after included (like this one where the program has none); the earlier of two alike. Undefined when no day is left. Common
  * practice.
  *
+ * @param program to look at
+ * @param week its number, from 1
  * @param sessionId whose own days do not count
  * @param today days before it are over
+ * @example roomiestWeekday(program, 1, {}) // 7, with classes on Tuesday and Friday
  */
 export function roomiestWeekday(
   program: Program,
@@ -88,13 +140,13 @@ export function roomiestWeekday(
   { sessionId, today = '' }: { readonly sessionId?: string; readonly today?: string },
 ): number | undefined {
   const first = weekdayOf(program.startDate);
-  const dayOf = (at: number, weekday: number) =>
-    at * DAYS_A_WEEK + ((weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK);
+  const dayOf = (inWeek: number, weekday: number) =>
+    inWeek * DAYS_A_WEEK + ((weekday - first + DAYS_A_WEEK) % DAYS_A_WEEK);
   const others = [week - 1, week, week + 1].flatMap(
-    (at) =>
-      (programWeek(program, at) ?? programWeek(program, week))?.days
+    (inWeek) =>
+      (programWeek(program, inWeek) ?? programWeek(program, week))?.days
         .filter((day) => day.sessionId !== sessionId)
-        .map(({ weekday }) => dayOf(at, weekday)) ?? [],
+        .map(({ weekday }) => dayOf(inWeek, weekday)) ?? [],
   );
   const days = Array.from({ length: DAYS_A_WEEK }, (_, into) => {
     const day = week * DAYS_A_WEEK + into;
@@ -107,12 +159,26 @@ export function roomiestWeekday(
   return best?.weekday;
 }
 
-/** Whether a session stands in a week of its program; where no program knows it, in every week. */
+/**
+ * Whether a session stands in a week of its program; where no program knows it, in every week.
+ *
+ * @param program it may stand in
+ * @param sessionId to look for
+ * @param week its number, from 1
+ * @example standsIn(undefined, 'tuesday', 3) // true
+ */
 export function standsIn(program: Program | undefined, sessionId: string, week: number): boolean {
   return !program || (programWeek(program, week)?.days.some((day) => day.sessionId === sessionId) ?? false);
 }
 
-/** The next week in which a session stands; undefined after its last. */
+/**
+ * The next week in which a session stands; undefined after its last.
+ *
+ * @param document with its programs
+ * @param sessionId to look for
+ * @param week after which
+ * @example nextWeekOf(document, 'tuesday', 3) // 4
+ */
 export function nextWeekOf(document: DrayDocument, sessionId: string, week: number): number | undefined {
   const program = programOf(document, sessionId);
   for (let next = week + 1; next <= weeksOf(document, sessionId); next += 1) {
@@ -121,18 +187,38 @@ export function nextWeekOf(document: DrayDocument, sessionId: string, week: numb
   return undefined;
 }
 
-/** A week of a program by its number. */
+/**
+ * A week of a program by its number.
+ *
+ * @param program to look in
+ * @param week its number, from 1
+ * @example programWeek(program, 3)?.lighter // true
+ */
 export function programWeek(program: Program | undefined, week: number): ProgramWeek | undefined {
-  return program?.weeks.find((own) => own.week === week);
+  return program?.weeks.find((planned) => planned.week === week);
 }
 
-/** Whether a session is not held at all in a week of its program. */
+/**
+ * Whether a session is not held at all in a week of its program.
+ *
+ * @param program on the calendar
+ * @param sessionId to look for
+ * @param week its number, from 1
+ * @example fallsOut(program, 'tuesday', 5) // true, in the holidays
+ */
 export function fallsOut(program: Program, sessionId: string, week: number): boolean {
   const days = programWeek(program, week)?.days.filter((day) => day.sessionId === sessionId) ?? [];
   return days.every(({ weekday }) => holidayOn(program, dateIn(program, week, weekday)) !== undefined);
 }
 
-/** The last week in which all days of a session are over; 0 before the first, and where no day is known. */
+/**
+ * The last week in which all days of a session are over; 0 before the first, and where no day is known.
+ *
+ * @param program on the calendar
+ * @param sessionId to look for
+ * @param today ISO date; none knows of no past
+ * @example pastWeeks(program, 'tuesday', '2026-12-02') // 1
+ */
 export function pastWeeks(
   program: Program | undefined,
   sessionId: string,
@@ -141,9 +227,9 @@ export function pastWeeks(
   if (!program || today === undefined) return 0;
   let past = 0;
   for (const { week, days } of program.weeks) {
-    const own = days.filter((day) => day.sessionId === sessionId);
-    if (own.some(({ weekday }) => dateIn(program, week, weekday) >= today)) break;
-    if (own.length > 0) past = week;
+    const ofSession = days.filter((day) => day.sessionId === sessionId);
+    if (ofSession.some(({ weekday }) => dateIn(program, week, weekday) >= today)) break;
+    if (ofSession.length > 0) past = week;
   }
   return past;
 }

@@ -55,7 +55,9 @@ function effortOfSet({ target, work }: Prescription): number {
  * rest is between. What is done in turn is one step, straight sets are a step an exercise, the rest after it included. Common
  * practice; the effort of a set: Zourdos et al. 2016.
  *
- * @param lighter as in a lighter week, with fewer sets
+ * @param planned the session
+ * @param about who does it, and whether in a lighter week
+ * @example sessionEffort(session, { tier: 'beginner', catalog }).steps.length // 5
  */
 export function sessionEffort(
   planned: Session,
@@ -76,8 +78,8 @@ export function sessionEffort(
       return work[0] ? [{ kind, together, work, start: work[0].start }] : [];
     }),
   );
-  const steps = parts.map(({ kind, together, work, start }, at): EffortStep => {
-    const end = parts[at + 1]?.start ?? totalSeconds;
+  const steps = parts.map(({ kind, together, work, start }, index): EffortStep => {
+    const end = parts[index + 1]?.start ?? totalSeconds;
     const working = work.reduce((sum, one) => sum + one.end - one.start, 0) / (end - start);
     const effort = BLOCKS[kind].lettered
       ? effortTogether(together, tier, catalog) * (1 - DENSE * (1 - working))
@@ -106,10 +108,10 @@ function effortTogether(slots: readonly Slot[], tier: Tier, catalog: Catalog): n
 
 function lighterSession(session: Session, tier: Tier): Session {
   const fewer = (slot: Slot): Slot => {
-    const own = slot.prescriptions[tier];
+    const usual = slot.prescriptions[tier];
     return {
       ...slot,
-      prescriptions: { ...slot.prescriptions, [tier]: { ...own, sets: lighterSets(own.sets) } },
+      prescriptions: { ...slot.prescriptions, [tier]: { ...usual, sets: lighterSets(usual.sets) } },
     };
   };
   return {

@@ -2,6 +2,7 @@
  * The load of a session: how hard it was, from 0 to 10, times its minutes. Source: Foster et al. 2001, session RPE.
  *
  * @returns arbitrary units
+ * @example sessionLoad({ effort: 7, minutes: 40 }) // 280
  */
 export function sessionLoad({
   effort,
@@ -19,6 +20,7 @@ export function sessionLoad({
  * paper's spreadsheets (from memory).
  *
  * @param dailyLoads one a day, usually seven; undefined for fewer than two days or when all are alike
+ * @example monotony([280, 0, 0, 300, 0, 0, 0]) // 0.6
  */
 export function monotony(dailyLoads: readonly number[]): number | undefined {
   const { length } = dailyLoads;

@@ -15,6 +15,12 @@ export type MuscleSets = ReadonlyMap<Muscle, number>;
 export const DOSE = { some: 5, full: 10 } as const;
 export type DoseBand = 'none' | 'under5' | 'from5' | 'from10';
 
+/**
+ * Where a number of weekly sets of a muscle stands against the published dose.
+ *
+ * @param sets of one muscle in a week
+ * @example doseBand(12) // 'from10'
+ */
 export function doseBand(sets: number): DoseBand {
   if (sets >= DOSE.full) return 'from10';
   if (sets >= DOSE.some) return 'from5';
@@ -28,7 +34,12 @@ export const DOSE_WORDS: Record<DoseBand, string> = {
   from10: '10 sets or more: the full dose',
 };
 
-/** Sets by muscle of resolved cells; warm-up and cool-down must be left out by the caller. Common practice: by share. */
+/**
+ * Sets by muscle of resolved cells; warm-up and cool-down must be left out by the caller. Common practice: by share.
+ *
+ * @param cells of one card
+ * @example setsInCells(card.cells).get('quads') // 6
+ */
 export function setsInCells(cells: readonly Cell[]): MuscleSets {
   const total = new Map<Muscle, number>();
   for (const cell of cells) {
@@ -38,7 +49,13 @@ export function setsInCells(cells: readonly Cell[]): MuscleSets {
   return total;
 }
 
-/** Sets by muscle that were really done; two sides of one set count once. */
+/**
+ * Sets by muscle that were really done; two sides of one set count once.
+ *
+ * @param entries of one week
+ * @param catalog looks up muscles
+ * @example setsDone(entries, catalog).get('quads') // 6
+ */
 export function setsDone(entries: readonly LogEntry[], catalog: Catalog): MuscleSets {
   const total = new Map<Muscle, number>();
   const seen = new Set<string>();
@@ -63,6 +80,11 @@ function addSets(
 /**
  * What a week of a program gives one person: sets by muscle over all its sessions, those on holidays left out. In the
  * order of the body, every muscle listed.
+ *
+ * @param document with everything in it
+ * @param program whose weeks
+ * @param resolver to work it out with
+ * @example weeklyVolume(document, program)
  */
 export function weeklyVolume(
   document: DrayDocument,
@@ -74,7 +96,7 @@ export function weeklyVolume(
   for (const { sessionId, weekday } of programWeek(program, week)?.days ?? []) {
     if (holidayOn(program, dateIn(program, week, weekday))) continue;
     const card = resolver.card(document, { participantId, sessionId, week });
-    const training = card.cells.filter((_, at) => card.columns[at]?.letter !== '');
+    const training = card.cells.filter((_, column) => card.columns[column]?.letter !== '');
     for (const [muscle, sets] of setsInCells(training)) total.set(muscle, (total.get(muscle) ?? 0) + sets);
   }
   return muscleSchema.options.map((muscle) => {

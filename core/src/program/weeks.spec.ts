@@ -302,9 +302,9 @@ describe('a program on the calendar', () => {
   });
 
   it('moves one class, or it and those after it', () => {
-    const once = moveDay(program, { week: 2, at: 1, weekday: 6 });
+    const once = moveDay(program, { week: 2, place: 1, weekday: 6 });
     expect(once.weeks.map(({ days }) => days[1]?.weekday).slice(0, 4)).toEqual([5, 6, 5, 5]);
-    const onwards = moveDay(program, { week: 2, at: 1, weekday: 6, onwards: true });
+    const onwards = moveDay(program, { week: 2, place: 1, weekday: 6, onwards: true });
     expect(onwards.weeks.map(({ days }) => days[1]?.weekday).slice(0, 4)).toEqual([5, 6, 6, 6]);
   });
 

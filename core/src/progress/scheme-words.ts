@@ -107,6 +107,11 @@ const PERCENT_A_WEEK: Readonly<Record<Experience, number>> = { new: 5, some: 5, 
 /**
  * A scheme as it starts for an exercise and for someone who has lifted so long: small muscles grow by less, and a percentage is
  * the smaller the longer someone has lifted. The cap after ACSM 2009; the rest common practice, no published source.
+ *
+ * @param kind of the scheme
+ * @param exercise it is for
+ * @param experience how long someone has lifted
+ * @example schemeFor('repsThenLoad', curl).capPercent // 5
  */
 export function schemeFor(
   kind: Scheme['kind'],
@@ -127,6 +132,11 @@ export function schemeFor(
  * The scheme that is usual for an exercise and for someone who has lifted so long: seconds for what is held, rounds by the
  * clock, the harder version where nothing is held, reps and then load for most, what was left for the experienced. Common
  * practice, no published source.
+ *
+ * @param exercise it is for
+ * @param work what its sets count
+ * @param experience how long someone has lifted
+ * @example usualScheme(plank, 'hold').kind // 'timeFirst'
  */
 export function usualScheme(
   exercise: Exercise,

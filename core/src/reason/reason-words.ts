@@ -325,6 +325,7 @@ export function amountWords({ kind, amount }: Amount, repsWord = ' reps'): strin
 /**
  * What a kit lacks for a version, without a full stop.
  *
+ * @param gap between kit and version
  * @example gapWords({ kind: 'nothingToHold' }) // 'Nothing to hold for it'
  */
 export function gapWords(gap: KitGap): string {
@@ -348,6 +349,7 @@ function needsWords({ needs }: Extract<KitGap, { kind: 'needs' }>): string {
 /**
  * Lever settings in words; empty for none.
  *
+ * @param levers where each stands
  * @example leversInWords({ surfaceHeight: 60 }) // 'surface 60 cm'
  */
 export function leversInWords(levers: LeverSettings = {}): string {

@@ -89,7 +89,7 @@ function instead(
     rule,
     instead: { kind, version: other, score },
   };
-  const others = allowed.rules.map((own) => cautioned(own, false));
+  const others = allowed.rules.map((other) => cautioned(other, false));
   const rules = [rule, ...allowed.rules];
   return { ...saying(draft, reason, ...others), version: other, rules, limits, bodyWeightOnly };
 }

@@ -79,12 +79,25 @@ export function draftOf(slot: Slot, tier: Tier): CellDraft {
   };
 }
 
-/** A draft with reasons added. */
+/**
+ * A draft with reasons added.
+ *
+ * @param draft as it is
+ * @param reasons in their order
+ * @example saying(draft, { step: 'cautions', kind: 'noCautions' }).trace.at(-1)?.kind // 'noCautions'
+ */
 export function saying(draft: CellDraft, ...reasons: readonly CellReason[]): CellDraft {
   return { ...draft, trace: [...draft.trace, ...reasons] };
 }
 
-/** A draft of which nothing is left. */
+/**
+ * A draft of which nothing is left.
+ *
+ * @param draft as it is
+ * @param leftOut why
+ * @param reasons in their order
+ * @example leavingOut(draft, { kind: 'notInLibrary' }).version // undefined
+ */
 export function leavingOut(
   draft: CellDraft,
   leftOut: LeftOutBecause,
@@ -93,7 +106,11 @@ export function leavingOut(
   return { ...draft, version: undefined, held: undefined, leftOut, trace: [...draft.trace, ...reasons] };
 }
 
-/** A load of the kit as a cell has it. */
+/**
+ * A load of the kit as a cell has it.
+ *
+ * @example cellLoad(load).hold // 'pair'
+ */
 export function cellLoad({ kg, recipe }: AttainableLoad): CellLoad {
   return { kg, hold: recipe.hold, recipe };
 }

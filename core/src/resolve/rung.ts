@@ -58,11 +58,11 @@ function standingStart(planned: Start | undefined, context: PlaceContext): Start
 
 /** The tier of the rung on the slot's own ladder; for anything else the tier the plan has for them. */
 function tierOf(
-  { exercise, ladderId, rung: own }: Version,
+  { exercise, ladderId, rung: onLadder }: Version,
   planned: Start | undefined,
   context: PlaceContext,
 ): Tier {
-  if (own && ladderId === planned?.version.ladderId) return own.tier;
+  if (onLadder && ladderId === planned?.version.ladderId) return onLadder.tier;
   return planned?.tier ?? tierFor(context.participant, exercise.pattern);
 }
 

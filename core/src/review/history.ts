@@ -61,14 +61,14 @@ export function historyByWeek(
   const byWeek = new Map<string, LogEntry[]>();
   for (const entry of entries) {
     const week = mondayOf(entry.date);
-    const own = byWeek.get(week);
-    if (own) own.push(entry);
+    const ofWeek = byWeek.get(week);
+    if (ofWeek) ofWeek.push(entry);
     else byWeek.set(week, [entry]);
   }
   return weeksIn([...entries, ...visits]).map((week) => {
-    const own = byWeek.get(week) ?? [];
+    const ofWeek = byWeek.get(week) ?? [];
     const sets = new Set(
-      own.map(({ date, slotId, set, exerciseId }) => `${date} ${slotId} ${exerciseId} ${set}`),
+      ofWeek.map(({ date, slotId, set, exerciseId }) => `${date} ${slotId} ${exerciseId} ${set}`),
     );
     const days = Array.from({ length: 7 }, (_, day) => addDays(week, day));
     const loads = days.map((day) =>
@@ -77,13 +77,13 @@ export function historyByWeek(
     const load = loads.reduce((sum, day) => sum + day, 0);
     return {
       week,
-      visits: new Set(own.map(({ date, sessionId }) => `${date} ${sessionId}`)).size,
+      visits: new Set(ofWeek.map(({ date, sessionId }) => `${date} ${sessionId}`)).size,
       sets: sets.size,
-      volumeKg: own.reduce(
+      volumeKg: ofWeek.reduce(
         (sum, { loadKg = 0, amount, counted }) => sum + (counted === 'reps' ? loadKg * amount : 0),
         0,
       ),
-      muscles: setsDone(own, catalog),
+      muscles: setsDone(ofWeek, catalog),
       load,
       monotony: load > 0 ? monotony(loads) : undefined,
     };
@@ -104,9 +104,9 @@ export function holdsByDay(
   const holds = new Map<string, Map<string, number>>();
   for (const { exerciseId, counted, amount, date } of entries) {
     if (counted !== 'seconds' || !isHold(exerciseId)) continue;
-    const own = holds.get(exerciseId) ?? new Map<string, number>();
-    own.set(date, Math.max(amount, own.get(date) ?? 0));
-    holds.set(exerciseId, own);
+    const byDay = holds.get(exerciseId) ?? new Map<string, number>();
+    byDay.set(date, Math.max(amount, byDay.get(date) ?? 0));
+    holds.set(exerciseId, byDay);
   }
   return holds;
 }
@@ -132,15 +132,15 @@ export function sidesByDay(entries: readonly LogEntry[]): SidesOfDay[] {
     const key = `${entry.date}\n${entry.exerciseId}`;
     days.set(key, [...(days.get(key) ?? []), entry]);
   }
-  return [...days].flatMap(([key, own]): SidesOfDay[] => {
+  return [...days].flatMap(([key, ofDay]): SidesOfDay[] => {
     const [date = '', exerciseId = ''] = key.split('\n');
     const work = (side: 'left' | 'right') =>
-      own
+      ofDay
         .filter((entry) => entry.side === side)
         .reduce((sum, { amount, loadKg = 1 }) => sum + amount * loadKg, 0);
     const [left, right] = [work('left'), work('right')];
     if (left === 0 || right === 0) return [];
-    return [{ date, exerciseId, left: left / (left + right), uneven: sideDifference(own) !== undefined }];
+    return [{ date, exerciseId, left: left / (left + right), uneven: sideDifference(ofDay) !== undefined }];
   });
 }
 
@@ -166,15 +166,15 @@ export function thenAndNow(
 ): Map<string, { readonly then: BestSet; readonly now: BestSet }> {
   const slots = new Map<string, LogEntry[]>();
   for (const entry of entries) {
-    const own = slots.get(entry.slotId);
-    if (own) own.push(entry);
+    const ofSlot = slots.get(entry.slotId);
+    if (ofSlot) ofSlot.push(entry);
     else slots.set(entry.slotId, [entry]);
   }
   const result = new Map<string, { then: BestSet; now: BestSet }>();
-  for (const [slotId, own] of slots) {
-    const dates = own.map(({ date }) => date).sort();
-    const then = bestOn(own, dates[0]);
-    const now = bestOn(own, dates.at(-1));
+  for (const [slotId, ofSlot] of slots) {
+    const dates = ofSlot.map(({ date }) => date).sort();
+    const then = bestOn(ofSlot, dates[0]);
+    const now = bestOn(ofSlot, dates.at(-1));
     if (then && now) result.set(slotId, { then, now });
   }
   return result;

@@ -44,7 +44,7 @@ export function hurt(review: SlotReview): Way | undefined {
 /** What the person would begin with, had they the condition that spares the place: as the slot stands, or a rung down. */
 function sparedBy(review: SlotReview, condition: Condition | undefined): ReadyCell | undefined {
   const { participant, cell, catalog, rungs } = review;
-  const others = participant.cautions.filter((own) => own.condition !== condition);
+  const others = participant.cautions.filter((caution) => caution.condition !== condition);
   const cautions = condition ? [...others, { condition }] : participant.cautions;
   const { ladderId, rung } = cell.version;
   const onLadder = catalog.ladders.get(ladderId ?? '')?.rungs ?? [];

@@ -24,6 +24,7 @@ export interface Plateau {
  * first, and the running estimate as of the last is within its error of the one as of the first, or below it. Lighter weeks say
  * nothing, and a wave comes and goes by plan.
  *
+ * @param weeks without a gain before it is called one
  * @param review of the slot
  * @returns undefined where there is a gain, too little was logged, or the exercise says nothing of strength
  * @example plateauOf(review)?.weeks // 4

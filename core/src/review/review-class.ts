@@ -24,8 +24,8 @@ export function reviewClass(
   resolver: Resolver = createResolver(),
 ): Proposal[] {
   if (logIndex(document.log).lastWeek(query.sessionId) < query.week) return [];
-  const own = document.participants.flatMap(({ id }) => reviewLog(document, id, query, resolver));
-  const proposals = [...tooEasy(document, query, resolver), ...own];
+  const ofPeople = document.participants.flatMap(({ id }) => reviewLog(document, id, query, resolver));
+  const proposals = [...tooEasy(document, query, resolver), ...ofPeople];
   const order = new Map(PROPOSAL_KINDS.map((kind, place) => [kind, place]));
   return proposals.sort((a, b) => (order.get(a.kind) ?? 0) - (order.get(b.kind) ?? 0));
 }

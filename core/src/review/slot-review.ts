@@ -46,6 +46,7 @@ export interface SlotReview {
 /**
  * A way on from a slot's week.
  *
+ * @param lasting its version is for good
  * @param kind what it asks
  * @param reasons why
  * @param next what next week's board will say
@@ -113,7 +114,13 @@ export function versionPin(version: Version): Pin {
   };
 }
 
-/** A cell of another version than the one at hand, in full. */
+/**
+ * A cell of another version than the one at hand, in full.
+ *
+ * @param cell that is to be
+ * @param before the cell of this week
+ * @example pinOf(next, cell) // { rungId: 'squat-goblet', sets: 3, amount: 8, loadKg: 12 }
+ */
 export function pinOf(cell: ReadyCell, before: ReadyCell): Pin {
   return sameVersion(cell.version, before.version)
     ? numbersOf(cell)

@@ -79,11 +79,11 @@ export function winsOf(
 
   const month = date.slice(0, MONTH);
   const visits = visitsByMonth(log.filter((entry) => entry.date <= date));
-  const own = visits.get(month) ?? 0;
+  const thisMonth = visits.get(month) ?? 0;
   const others = [...visits].flatMap(([key, count]) => (key === month ? [] : count));
   const record = Math.max(0, ...others);
-  if (own >= REGULAR_VISITS && others.length >= LEAST_MONTHS && own === record + 1) {
-    say('regular', `The most regular month yet: ${own} visits.`);
+  if (thisMonth >= REGULAR_VISITS && others.length >= LEAST_MONTHS && thisMonth === record + 1) {
+    say('regular', `The most regular month yet: ${thisMonth} visits.`);
   }
   return wins;
 }
