@@ -11,6 +11,7 @@ import {
   formatLoad,
   inUnit,
   recipeWords,
+  SAME_LOAD_KG,
   type AttainableLoad,
   type KitTarget,
   type MassUnit,
@@ -70,7 +71,7 @@ export class NumberLineView {
     effect(() => {
       const loads = this.loads();
       const gave = untracked(this.targets).find(({ gaveKg }) => gaveKg !== undefined)?.gaveKg;
-      const index = gave === undefined ? -1 : loads.findIndex(({ kg }) => kg >= gave - 1e-6);
+      const index = gave === undefined ? -1 : loads.findIndex(({ kg }) => kg >= gave - SAME_LOAD_KG);
       this.at.set(index >= 0 ? index : Math.floor(loads.length / 2));
     });
   }

@@ -1,4 +1,4 @@
-import { formatMass, type AttainableLoad, type KitTarget, type MassUnit } from '@dray/core';
+import { atMost, formatMass, type AttainableLoad, type KitTarget, type MassUnit } from '@dray/core';
 
 export const LINE = { width: 920, left: 18, right: 18, axis: 0, height: 54, above: 26 } as const;
 
@@ -94,7 +94,7 @@ function gapsOf(loads: readonly AttainableLoad[], toX: (kg: number) => number): 
   return loads.flatMap((load, at): LineGap[] => {
     const next = loads[at + 1];
     const percent = next ? (next.kg / load.kg - 1) * 100 : 0;
-    if (!next || percent <= COARSE_PERCENT + 1e-6) return [];
+    if (!next || atMost(percent, COARSE_PERCENT)) return [];
     const [from, to] = [toX(load.kg) + 3, toX(next.kg) - 3];
     if (to <= from) return [];
     const wide = to - from >= LEAST_LABEL;

@@ -1,6 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { formatLoad, formatMass, leversInWords, MUSCLE_WORDS, type LogEntry, type Muscle } from '@dray/core';
+import {
+  formatLoad,
+  formatMass,
+  leversInWords,
+  SAME_WRITTEN_KG,
+  MUSCLE_WORDS,
+  type LogEntry,
+  type Muscle,
+} from '@dray/core';
 import { setsInWords, type BestSet } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { strengthChart } from '../ui/strength-chart';
@@ -123,7 +131,8 @@ export class HistoryScreen {
   protected grown({ then, now }: Pair): string {
     if (then.rungId !== now.rungId) return 'another version';
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
-    if (Math.abs(kg) > 0.005) return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg), this.unit())}`;
+    if (Math.abs(kg) > SAME_WRITTEN_KG)
+      return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg), this.unit())}`;
     const more = now.amount - then.amount;
     const unit = now.counted === 'seconds' ? ' s' : '';
     return more === 0 ? '=' : `${more > 0 ? '+' : '−'}${Math.abs(more)}${unit}`;

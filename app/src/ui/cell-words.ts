@@ -1,6 +1,7 @@
 import {
   formatMass,
   RANGE_WORDS,
+  SAME_WRITTEN_KG,
   setPatternText,
   sidesText,
   tempoText,
@@ -59,7 +60,7 @@ export interface ChangeWords {
  */
 export function changeWords({ change, work, load }: ReadyCell, unit: MassUnit): ChangeWords | undefined {
   if (!change) return undefined;
-  const kg = Math.abs(change.kg) < 0.005 ? 0 : change.kg;
+  const kg = Math.abs(change.kg) < SAME_WRITTEN_KG ? 0 : change.kg;
   if (kg !== 0) {
     return { of: 'load', text: signed(kg, formatMass(Math.abs(kg), unit)), direction: direction(kg) };
   }

@@ -1,4 +1,5 @@
 import { BLOCKS, TIERS, type Block, type Session, type Slot, type Tier } from '../model';
+import { atMost } from '../units';
 import { shortestRest } from './effort';
 import {
   changedBlock,
@@ -67,7 +68,7 @@ export function lightestPath(session: Session, limit: number, context: FitContex
   for (let budget = FIRST_BUDGET; ; budget *= 2) {
     const whole = budget >= all;
     const ends = pathsWithin(roads, whole ? all : budget, whole ? Infinity : limit, getting);
-    const fitting = ends.filter(({ seconds }) => seconds <= limit + 1e-9);
+    const fitting = ends.filter(({ seconds }) => atMost(seconds, limit));
     const [first, ...others] = fitting.length > 0 ? fitting : whole ? ends : [];
     if (!first) continue;
     const order = (path: Path): [number, number] =>
@@ -130,7 +131,7 @@ function pathsWithin(
         const weight = path.weight + way.weight;
         if (weight > budget) continue;
         const seconds = path.seconds + getting(path.last, way) + way.seconds;
-        if (limit < Infinity && seconds + least(to, budget - weight) > limit + 1e-9) continue;
+        if (limit < Infinity && !atMost(seconds + least(to, budget - weight), limit)) continue;
         paths[to]?.push({ weight, seconds, way, before: path, last: way.block ? way : path.last });
       }
     }
@@ -180,7 +181,7 @@ function front<Item extends { readonly weight: number; readonly seconds: number 
     return group
       .sort((a, b) => a.weight - b.weight || a.seconds - b.seconds)
       .filter(({ seconds }) => {
-        const keep = seconds < shortest - 1e-9;
+        const keep = !atMost(shortest, seconds);
         if (keep) shortest = seconds;
         return keep;
       });

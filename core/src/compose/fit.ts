@@ -1,4 +1,5 @@
 import type { Block, Muscle, Session, Tier } from '../model';
+import { atMost } from '../units';
 import type { Catalog } from '../ladder';
 import { slotName, versionForTier } from '../plan';
 import { applyFit, secondsOf, type FitChange, type FitContext } from './fit-changes';
@@ -67,7 +68,7 @@ function costsOf(change: FitChange, session: Session, { tier, catalog }: FitCont
   const after = setsByMuscle(applyFit(session, [change]), tier, catalog);
   return [...before].flatMap(([muscle, sets]) => {
     const lost = sets - (after.get(muscle) ?? 0);
-    return lost > 1e-9 ? [{ muscle, sets: lost }] : [];
+    return !atMost(lost, 0) ? [{ muscle, sets: lost }] : [];
   });
 }
 

@@ -1,6 +1,6 @@
 import type { Implement, Kit } from '../model';
 import { repsWorth } from '../strength';
-import { formatLoad, kgFromPounds, massKey, type MassUnit } from '../units';
+import { atMost, formatLoad, kgFromPounds, massKey, type MassUnit } from '../units';
 import { attainableLoads } from './attainable';
 import { HOUSEHOLD } from './household';
 import { pickLoad } from './nearest';
@@ -62,7 +62,7 @@ export function needOutlook(loads: readonly AttainableLoad[], need: KitNeed): Ne
   let gap: NeedOutlook['gap'];
   while (load.kg < goalKg && weeks < HORIZON_WEEKS) {
     const next = pickLoad(loads, load.kg, 'nextUp');
-    const fits = next && next.kg <= load.kg * (1 + capPercent / 100) + 1e-9;
+    const fits = next && atMost(next.kg, load.kg * (1 + capPercent / 100));
     if (!fits && stuckInWeek === undefined) {
       stuckInWeek = weeks + 1;
       gap = next && { fromKg: load.kg, toKg: next.kg, percent: (next.kg / load.kg - 1) * 100 };
@@ -106,7 +106,7 @@ interface Weighed extends AdditionWorth {
 function heaviest(worths: readonly Weighed[]): AdditionWorth | undefined {
   let best: Weighed | undefined;
   for (const worth of worths) {
-    if (!best || worth.weight > best.weight + 1e-9) best = worth;
+    if (!best || !atMost(worth.weight, best.weight)) best = worth;
   }
   return best;
 }

@@ -1,12 +1,10 @@
 import type { BandPath, Hold, Kit } from '../model';
 import { attainableLoads } from './attainable';
 import type { AttainableLoad, Wearer } from './recipe';
+import { SAME_LOAD_KG } from '../units';
 
 /** Which load to take when none is exactly the wanted one. */
 export type NearestPolicy = 'nearest' | 'notAbove' | 'nextUp' | 'nextDown';
-
-/** Loads closer than this are the same load. */
-const SAME_KG = 1e-6;
 
 /**
  * The load of a kit that answers a wanted load: the nearest (the lighter on a tie), the heaviest not above it, the
@@ -33,7 +31,7 @@ export function pickLoad(
   targetKg: number,
   policy: NearestPolicy,
 ): AttainableLoad | undefined {
-  const above = firstAbove(loads, targetKg + SAME_KG);
+  const above = firstAbove(loads, targetKg + SAME_LOAD_KG);
   const notAbove = loads[above - 1];
   const nextUp = loads[above];
   switch (policy) {
@@ -42,7 +40,7 @@ export function pickLoad(
     case 'nextUp':
       return nextUp;
     case 'nextDown':
-      return notAbove && Math.abs(notAbove.kg - targetKg) <= SAME_KG ? loads[above - 2] : notAbove;
+      return notAbove && Math.abs(notAbove.kg - targetKg) <= SAME_LOAD_KG ? loads[above - 2] : notAbove;
     case 'nearest':
       if (!notAbove || !nextUp) return notAbove ?? nextUp;
       return nextUp.kg - targetKg < targetKg - notAbove.kg ? nextUp : notAbove;
@@ -60,9 +58,9 @@ export function simplestBetween(
   targetKg: number,
 ): AttainableLoad | undefined {
   let best: AttainableLoad | undefined;
-  for (let at = firstAbove(loads, fromKg - SAME_KG); at < loads.length; at += 1) {
+  for (let at = firstAbove(loads, fromKg - SAME_LOAD_KG); at < loads.length; at += 1) {
     const load = loads[at];
-    if (!load || load.kg > toKg + SAME_KG) break;
+    if (!load || load.kg > toKg + SAME_LOAD_KG) break;
     const simpler = load.recipe.pieces - (best?.recipe.pieces ?? Infinity);
     const nearer = Math.abs(load.kg - targetKg) < Math.abs((best?.kg ?? Infinity) - targetKg);
     if (simpler < 0 || (simpler === 0 && nearer)) best = load;

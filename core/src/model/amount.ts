@@ -1,6 +1,9 @@
 import type { LogEntry } from './log';
 import type { Work } from './prescription';
 
+/** As in `units`, which the model does not know. */
+const ROUNDING = 1e-9;
+
 declare const unit: unique symbol;
 
 /** Whole repetitions of one set. */
@@ -77,5 +80,5 @@ export function countedAs(kind: AmountKind): LogEntry['counted'] {
 }
 
 function whole(count: number): number {
-  return Math.max(1, Math.floor(count + 1e-9));
+  return Math.max(1, Math.floor(count + ROUNDING));
 }

@@ -43,7 +43,7 @@ export function isEasyDay({ focus }: Session): boolean {
  * @param session to look at
  * @param tier who does it
  * @param catalog looks up muscles
- * @example hardSets(session, 'intermediate', catalog).get('quads') // 6
+ * @example hardSets(session, 'intermediate', catalog).get('thighFront') // 6
  */
 export function hardSets(session: Session, tier: Tier, catalog: Catalog): ReadonlyMap<Muscle, number> {
   const total = new Map<Muscle, number>();

@@ -38,7 +38,7 @@ export const DOSE_WORDS: Record<DoseBand, string> = {
  * Sets by muscle of resolved cells; warm-up and cool-down must be left out by the caller. Common practice: by share.
  *
  * @param cells of one card
- * @example setsInCells(card.cells).get('quads') // 6
+ * @example setsInCells(card.cells).get('thighFront') // 6
  */
 export function setsInCells(cells: readonly Cell[]): MuscleSets {
   const total = new Map<Muscle, number>();
@@ -54,7 +54,7 @@ export function setsInCells(cells: readonly Cell[]): MuscleSets {
  *
  * @param entries of one week
  * @param catalog looks up muscles
- * @example setsDone(entries, catalog).get('quads') // 6
+ * @example setsDone(entries, catalog).get('thighFront') // 6
  */
 export function setsDone(entries: readonly LogEntry[], catalog: Catalog): MuscleSets {
   const total = new Map<Muscle, number>();

@@ -40,7 +40,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   planned: ({ version }) => `The plan gives everyone “${version.name}”.`,
   standsOn: ({ version }) => `Stands on this rung: “${version.name}”.`,
   tierBegins: ({ version, tier, pattern }) =>
-    `${capital(tier)} at ${PATTERN_WORDS[pattern]}: begins with “${version.name}”.`,
+    `${capital(tier)} at ${PATTERN_WORDS[pattern]}: “${version.name}”.`,
   waitsForLadder: ({ version }) => `“${version.name}” waits for a rung on another ladder.`,
   cameTo: ({ version }) => `Has come to “${version.name}”.`,
 
