@@ -237,6 +237,21 @@ test('the board works with the keyboard alone, and the coach’s hand is kept wi
   await expect(cell(page, 'odile', 'tue-row')).not.toContainText('by hand');
 });
 
+test('an exercise is left out for one person with the reason, and comes back', async ({ page }) => {
+  await page.goto('/board');
+  await cell(page, 'juno', 'tue-row').click();
+  await page.getByRole('button', { name: 'Set by hand' }).click();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByRole('alert')).toContainText('Say why');
+  await page.getByTestId('reason').fill('elbow, until it is looked at');
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(cell(page, 'juno', 'tue-row')).toContainText('left out');
+  await expect(cell(page, 'juno', 'tue-row')).toContainText('until it is looked at');
+  await expect(page.getByTestId('trace').locator('b')).toHaveText(['By hand', 'Written']);
+  await page.getByRole('button', { name: 'Drop what was set' }).click();
+  await expect(cell(page, 'juno', 'tue-row')).toContainText('one arm');
+});
+
 test('two tabs stay in step', async ({ page, context }) => {
   await page.goto('/plan');
   const other = await context.newPage();

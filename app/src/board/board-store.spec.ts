@@ -54,6 +54,43 @@ describe('BoardStore', () => {
     expect(board.documents.document()?.overrides.length).toBe(2);
   });
 
+  it('for one week leaves what holds before, after and by decision of a review', () => {
+    const board = store();
+    board.select(4, 0);
+    const decided = {
+      id: 'decided',
+      participantId: 'juno',
+      slotId: board.selected()!.slotId,
+      fromWeek: 5,
+      toWeek: 5,
+      amount: 9,
+      reason: 'the gate was made',
+      reviewOfWeek: 4,
+    };
+    board.documents.edit('agree', (document) => ({ ...document, overrides: [decided] }));
+    board.setByHand({ fromWeek: 1, sets: 2, reason: 'tired for now' });
+    board.setByHand({ fromWeek: 3, toWeek: 3, sets: 5, reason: 'just this once' });
+    expect(board.documents.document()?.overrides.map(({ reason }) => reason)).toEqual([
+      'the gate was made',
+      'tired for now',
+      'just this once',
+    ]);
+  });
+
+  it('leaves a slot out for one person, and has it back when that is dropped', () => {
+    const board = store();
+    board.select(4, 0);
+    board.setByHand({ fromWeek: 1, leaveOut: true, reason: 'not until it is looked at' });
+    expect(board.selected()).toEqual(
+      jasmine.objectContaining({
+        status: 'leftOut',
+        because: { kind: 'byHand', said: 'not until it is looked at' },
+      }),
+    );
+    board.dropByHand(board.selected()?.override?.id ?? '');
+    expect(board.selected()?.status).toBe('ready');
+  });
+
   it('offers alternatives with falling scores', () => {
     const board = store();
     board.select(1, 1);

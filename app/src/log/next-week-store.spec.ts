@@ -54,6 +54,23 @@ describe('NextWeekStore', () => {
     expect(sheet.open()).toBe(36);
   });
 
+  it('shows for every line what the board then says', () => {
+    const sheet = store();
+    const lines = sheet.lines();
+    sheet.decide(
+      lines.map(({ proposal }) => proposal),
+      'agreed',
+    );
+    for (const { proposal } of lines) {
+      const { next } = proposal;
+      const cell = cellOf(sheet, proposal.participantId!, proposal.slotId);
+      if (next?.status !== 'ready') continue;
+      const shown = [next.work.sets, next.work.amount, next.load?.kg].map(Number);
+      expect([cell?.work.sets, cell?.work.amount, cell?.load?.kg].map(Number)).toEqual(shown);
+    }
+    expect(sheet.open()).toBe(0);
+  });
+
   it('leaves declined ones at the same numbers, and says which it was', () => {
     const sheet = store();
     const line = sheet.lines().find(({ proposal }) => proposal.id === 'bram tue-squat 1')!;

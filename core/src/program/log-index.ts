@@ -108,12 +108,21 @@ export function personFacts(log: readonly LogEntry[], query: FactsQuery): Person
   const { counted, away, unlogged, counts } = weeksAway(index, query, came);
   const pains = painsByWeek(index.ofPerson(participantId), query);
   const missed = missedRunning(counted, new Set(away));
-  const of = (week: number, pattern: Pattern, untilWeek = week + 1): WeekFacts => ({
-    missed: missed(week),
-    came: came.has(week),
-    unlogged: unlogged.includes(week),
-    pain: worstPain(pains, pattern, week, untilWeek),
-  });
+  // The same object for the same question, so that what rests on it can tell.
+  const known = new Map<string, WeekFacts>();
+  const of = (week: number, pattern: Pattern, untilWeek = week + 1): WeekFacts => {
+    const question = `${week} ${untilWeek} ${pains.size > 0 ? pattern : ''}`;
+    const answered = known.get(question);
+    if (answered) return answered;
+    const facts: WeekFacts = {
+      missed: missed(week),
+      came: came.has(week),
+      unlogged: unlogged.includes(week),
+      pain: worstPain(pains, pattern, week, untilWeek),
+    };
+    known.set(question, facts);
+    return facts;
+  };
   const painKey = [...pains].map(([week, { place, score }]) => `${week} ${place} ${score}`).sort();
   const cameKey = [...came].sort((a, b) => a - b);
   const key = [counted, away, unlogged, cameKey, painKey].map((part) => part.join()).join('|');

@@ -2,7 +2,11 @@
  * Keeps one answer a key, for as long as everything it came from is the same objects: documents are never changed in place, so
  * the same object is the same thing. The one cache of the resolver.
  */
-export type Memo = <Answer>(key: string, inputs: readonly unknown[], compute: () => Answer) => Answer;
+export type Memo = <Answer>(
+  key: string | number,
+  inputs: readonly unknown[],
+  compute: () => Answer,
+) => Answer;
 
 /**
  * A memory that is empty.
@@ -14,8 +18,8 @@ export type Memo = <Answer>(key: string, inputs: readonly unknown[], compute: ()
  * memo('board', [session], () => draw(session)); // the same object, not drawn again
  */
 export function createMemo(): Memo {
-  const kept = new Map<string, { readonly inputs: readonly unknown[]; readonly answer: unknown }>();
-  return <Answer>(key: string, inputs: readonly unknown[], compute: () => Answer): Answer => {
+  const kept = new Map<string | number, { readonly inputs: readonly unknown[]; readonly answer: unknown }>();
+  return <Answer>(key: string | number, inputs: readonly unknown[], compute: () => Answer): Answer => {
     const known = kept.get(key);
     if (known && sameItems(known.inputs, inputs)) return known.answer as Answer;
     const answer = compute();

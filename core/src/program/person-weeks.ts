@@ -18,7 +18,6 @@ import {
   type Evidence,
   type ProgramPlace,
   type SchemeState,
-  type WeekFacts,
 } from '../progress';
 import {
   doseSlot,
@@ -36,7 +35,7 @@ import {
 import { curveOf } from '../strength';
 import { sameLoad } from '../units';
 import type { PersonFacts } from './log-index';
-import type { Memo } from './memo';
+import { createMemo, type Memo } from './memo';
 import { holdsIn, mergedOverride } from './overrides';
 import { slotsToWait } from './whole-cap';
 
@@ -56,6 +55,11 @@ export interface SlotJob {
   readonly scheme: Scheme;
   readonly overrides: readonly Override[];
   readonly log: readonly LogEntry[];
+}
+
+/** The same with what was worked out for it, kept as long as nothing in it is another. */
+interface RememberedSlot extends SlotJob {
+  readonly memo: Memo;
 }
 
 /** A session for one person. */
@@ -108,47 +112,36 @@ interface Week {
  * @example cellsOf(job, 3).map(({ week }) => week) // [3, 3, 3]
  */
 export function cellsOf(job: SessionJob, week: number): Cell[] {
-  const { memo } = job.person;
-  // The same lists as before where the same things are in them.
-  const slots = job.slots.map((slotJob): SlotJob => {
-    const { slot, overrides, log } = slotJob;
-    return {
+  const { program, placeInProgram } = job;
+  const about = [program?.weeks.length, placeInProgram];
+  const slots = job.slots.map((slotJob): RememberedSlot => {
+    const { slot, restSeconds, scheme, overrides, log } = slotJob;
+    const inputs = [slot, restSeconds, scheme, ...about, ...overrides, null, ...log];
+    return job.person.memo(`slot ${slot.id}`, inputs, () => ({
       ...slotJob,
-      overrides: memo(`overrides ${slot.id}`, overrides, () => overrides),
-      log: memo(`log ${slot.id}`, log, () => log),
-    };
+      memo: createMemo(),
+    }));
   });
-  return stepsOf({ ...job, slots }, week).map(({ cell }) => cell);
+  return stepsOf(job, slots, week).map(({ cell }) => cell);
 }
 
 /** All slots of one week, each with what comes after it. */
-function stepsOf(job: SessionJob, upTo: number): readonly Step[] {
-  const { person, sessionId, facts, lighterWeeks, program, placeInProgram } = job;
-  const shared = [
-    program?.wholeCapPercent,
-    program?.weeks.length,
-    placeInProgram,
-    lighterWeeks.join(),
-    facts.key,
-  ];
-  const slots = job.slots.flatMap(({ slot, restSeconds, scheme, overrides, log }) => [
-    slot,
-    restSeconds,
-    scheme,
-    overrides,
-    log,
-  ]);
-  const weeks = person.memo<Step[][]>(
-    `weeks ${sessionId} ${lighterWeeks.join()}`,
-    [...shared, ...slots],
-    () => [],
-  );
-  for (let week = weeks.length + 1; week <= upTo; week += 1) weeks.push(stepsIn(job, week, weeks));
+function stepsOf(job: SessionJob, slots: readonly RememberedSlot[], upTo: number): readonly Step[] {
+  const { person, sessionId, facts, lighterWeeks, program } = job;
+  const lighter = lighterWeeks.join();
+  const inputs = [program?.wholeCapPercent, facts, ...slots];
+  const weeks = person.memo<Step[][]>(`weeks ${sessionId} ${lighter}`, inputs, () => []);
+  for (let week = weeks.length + 1; week <= upTo; week += 1) weeks.push(stepsIn(job, slots, week, weeks));
   return weeks[upTo - 1] ?? [];
 }
 
-function stepsIn(job: SessionJob, week: number, weeks: readonly (readonly Step[])[]): Step[] {
-  const { slots, program, person, lighterWeeks } = job;
+function stepsIn(
+  job: SessionJob,
+  slots: readonly RememberedSlot[],
+  week: number,
+  weeks: readonly (readonly Step[])[],
+): Step[] {
+  const { program, person, lighterWeeks } = job;
   const lighter = lighterWeeks.includes(week);
   const before = slots.map((_, slot) => beforeWeek(job, slot, week, weeks));
   const steps = slots.map((slotJob, slot) =>
@@ -193,55 +186,35 @@ function beforeWeek(
 }
 
 /** One slot in one week, remembered as long as nothing it came from is another. */
-function stepOf(job: SessionJob, slotJob: SlotJob, week: Week, before: Before = NOTHING_BEFORE): Step {
-  const { slot, restSeconds, scheme, log } = slotJob;
+function stepOf(job: SessionJob, slotJob: RememberedSlot, week: Week, before: Before = NOTHING_BEFORE): Step {
   const { last, earlier, afterLighter } = before;
-  const { facts, person, program, placeInProgram } = job;
-  const override = overrideIn(job, slotJob, week.week);
+  const { lighter, wait } = week;
   const lastCell = readyIn(last);
-  const pastFacts = lastCell && facts.of(lastCell.week, lastCell.version.exercise.pattern, week.week);
-  const inputs = [
-    slot,
-    restSeconds,
-    scheme,
-    override,
-    last,
-    earlier,
-    program?.weeks.length,
-    placeInProgram,
-    week.lighter,
-    afterLighter,
-    pastFacts && factsKey(pastFacts),
-    log,
-  ];
-  return person.memo(`step ${slot.id} ${week.week} ${week.wait} ${week.lighter}`, inputs, () =>
-    workOut(
+  const past = lastCell && job.facts.of(lastCell.week, lastCell.version.exercise.pattern, week.week);
+  // A number: this is asked a few thousand times for a board.
+  const key = 4 * week.week + 2 * Number(wait) + Number(lighter);
+  return slotJob.memo(key, [last, earlier, afterLighter, past], () => {
+    const override = overrideIn(slotJob, week.week);
+    return workOut(
       job,
       slotJob,
       override,
-      { ...week, lighter: week.lighter || (override?.lighter ?? false) },
+      { ...week, lighter: lighter || (override?.lighter ?? false) },
       before,
-    ),
-  );
+    );
+  });
 }
 
 const NOTHING_BEFORE: Before = { afterLighter: false };
-
-function factsKey({ missed, came, unlogged, pain }: WeekFacts): string {
-  return `${missed} ${came} ${unlogged} ${pain ? `${pain.place} ${pain.score}` : ''}`;
-}
 
 function readyIn(step: Step | undefined): ReadyCell | undefined {
   return step?.cell.status === 'ready' ? step.cell : undefined;
 }
 
-function overrideIn(
-  { person }: SessionJob,
-  { slot, overrides }: SlotJob,
-  week: number,
-): Override | undefined {
+function overrideIn({ overrides, memo }: RememberedSlot, week: number): Override | undefined {
+  if (overrides.length === 0) return undefined;
   const holding = overrides.filter((override) => holdsIn(override, week));
-  return person.memo(`override ${slot.id} ${week}`, holding, () => mergedOverride(holding));
+  return memo(`override ${holding.map(({ id }) => id).join(' ')}`, holding, () => mergedOverride(holding));
 }
 
 function workOut(

@@ -7,7 +7,7 @@ import { alternativesFor, resolve, type Cell, type ReadyCell } from '../resolve'
 import { strengthBook } from '../strength';
 import { doneSets } from './done-sets';
 import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
-import { logIndex, personFacts } from './log-index';
+import { logIndex, personFacts, type FactsQuery, type PersonFacts } from './log-index';
 import { createMemo } from './memo';
 import { cellsOf, type Person, type SessionJob, type SlotJob } from './person-weeks';
 import { placeInProgram, programOf, schemeOf, weeksOf } from './schedule';
@@ -84,6 +84,14 @@ export function createResolver(today?: () => string): Resolver {
     });
   }
 
+  /** Facts are the same while they say the same: another's log entry changes nothing here. */
+  function factsFor(log: DrayDocument['log'], query: FactsQuery): PersonFacts {
+    const { program, sessionId, participantId, catalog, today } = query;
+    const key = `${sessionId} ${participantId}`;
+    const facts = memo(`facts ${key}`, [log, program, catalog, today], () => personFacts(log, query));
+    return memo(`same facts ${key}`, [facts.key, catalog], () => facts);
+  }
+
   /** Everything that bears on a session, ready for any person and week. */
   function cellsIn(document: DrayDocument, session: Session, columns: readonly BoardColumn[]) {
     const program = programOf(document, session.id);
@@ -116,11 +124,7 @@ export function createResolver(today?: () => string): Resolver {
         slots,
         program,
         placeInProgram: place,
-        facts: memo(
-          `facts ${session.id} ${participant.id}`,
-          [document.log, program, catalog, facts.today],
-          () => personFacts(document.log, facts),
-        ),
+        facts: factsFor(document.log, facts),
         lighterWeeks: lighter && !planned.includes(week) ? [...planned, week] : planned,
       };
       return cellsOf(job, week);

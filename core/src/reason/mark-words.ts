@@ -113,7 +113,7 @@ const MARKINGS: {
   againstCaution: { kind: 'caution', words: ({ rule }) => `despite: ${rule.mark}` },
   numbersByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
   decided: QUIET,
-  leftOutByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
+  leftOutByHand: { kind: 'byHand' },
 
   written: QUIET,
   leftOut: QUIET,

@@ -237,7 +237,8 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   },
   leftOut: ({ because }) => {
     const { why, mend } = leftOutWords(because);
-    return `Left out. ${why}. ${mend}.`;
+    // What the coach said stands in the step before it.
+    return because.kind === 'byHand' ? `Left out. ${mend}.` : `Left out. ${why}. ${mend}.`;
   },
 
   // Review

@@ -2,7 +2,7 @@ import { amountLike } from '../model';
 import { startAmount, type ReadyCell } from '../resolve';
 import type { Way } from './proposal';
 import { sideDifference } from './sides';
-import { numbersOf, wayTo, type SlotReview } from './slot-review';
+import { pinStaying, wayTo, type SlotReview } from './slot-review';
 
 /** How far a load goes down where the weaker side does not reach the plan. Common practice, no published source. */
 const DOWN = 0.925;
@@ -39,5 +39,5 @@ export function behindOnOneSide(review: SlotReview): Way | undefined {
     amount,
     lighterKg: lighter?.kg,
   } as const;
-  return wayTo('sides', [reason], next, numbersOf(next));
+  return wayTo('sides', [reason], next, pinStaying(review, next));
 }

@@ -3,7 +3,7 @@ import type { ReadyCell } from '../resolve';
 import { onRung } from './judge-rungs';
 import { plateauOf } from './plateau';
 import type { Way } from './proposal';
-import { numbersOf, pinOf, wayTo, type SlotReview } from './slot-review';
+import { pinOf, pinStaying, wayTo, type SlotReview } from './slot-review';
 
 /**
  * No gain for weeks: another version for a while, or a set less for one; a clear loss: a lighter week.
@@ -33,5 +33,5 @@ export function stuck(review: SlotReview): Way | undefined {
   const work = { ...cell.work, sets: Math.max(1, cell.work.sets - 1) };
   const easier: ReadyCell = { ...cell, week: review.next.week, work };
   const reason = { step: 'review', kind: 'plateau', weeks, gain, error, advice } as const;
-  return wayTo('plateau', [reason], easier, numbersOf(easier));
+  return wayTo('plateau', [reason], easier, pinStaying(review, easier));
 }

@@ -84,7 +84,7 @@ export function proposalOf(review: SlotReview, way: Way, otherWay?: Way): Propos
     slotName,
     letter,
     done: sets,
-    same: sameAgain(review),
+    same: pinStaying(review, review.cell),
     ...(otherWay && { otherWay }),
   };
 }
@@ -127,8 +127,14 @@ export function pinOf(cell: ReadyCell, before: ReadyCell): Pin {
     : { ...versionPin(cell.version), ...numbersOf(cell) };
 }
 
-/** The same numbers again, in the same version where the scheme would go to another. */
-function sameAgain({ cell, next }: SlotReview): Pin {
+/**
+ * The numbers of a cell in the version at hand, which is named where the scheme would go to another.
+ *
+ * @param review of the slot
+ * @param cell as next week is to be
+ * @example pinStaying(review, cell) // { sets: 3, amount: 10, loadKg: 12.5 }
+ */
+export function pinStaying({ next }: Pick<SlotReview, 'next'>, cell: ReadyCell): Pin {
   const stays = next.status === 'ready' && sameVersion(next.version, cell.version);
   return stays ? numbersOf(cell) : { ...versionPin(cell.version), ...numbersOf(cell) };
 }
