@@ -76,6 +76,36 @@ describe('parseDocument', () => {
     expect(tooLargeSentence(MAX_DOCUMENT_BYTES + 1)).toMatch(/too large.*301 MB.*300 MB/);
   });
 
+  it('brings a document of the second version up to date: decisions get their own field, nothing else moves', () => {
+    const decided = (id: string, reason: string) => ({
+      id,
+      participantId: 'juno',
+      slotId: 'tue-squat',
+      fromWeek: 2,
+      toWeek: 2,
+      amount: 9,
+      reason,
+      reviewOfWeek: 1,
+    });
+    const byHand = {
+      id: 'c',
+      participantId: 'juno',
+      slotId: 'tue-row',
+      fromWeek: 1,
+      sets: 2,
+      reason: 'Stays as it was.',
+    };
+    const overrides = [decided('a', 'Stays as it was. Proposed: more.'), decided('b', 'Reps first.'), byHand];
+    const parsed = parseDocument(JSON.stringify({ ...boatyard, version: 2, overrides }));
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+    expect(parsed.document.overrides.map(({ decision }) => decision)).toEqual([
+      'declined',
+      'agreed',
+      undefined,
+    ]);
+    expect(parsed.document.overrides.map(({ decision: _, ...rest }) => rest)).toEqual(overrides);
+  });
+
   it('brings a document of the first version up to date: sessions get their days', () => {
     const { visits: _, ...old } = boatyard;
     const programs = boatyard.programs.map(({ startTime: _time, ...program }) => ({

@@ -35,6 +35,22 @@ describe('setByHand', () => {
     expect(numbers[3]!.amount).toBe(9);
   });
 
+  it('leaves out one week, and the next goes on from before it', () => {
+    const start = oneSlot('row', reps(3, 10), USUAL_SCHEMES.repsThenLoad, aParticipant(), [
+      ...pairs(6, 8, 10),
+      ...everyProp(),
+    ]);
+    const out = override({ fromWeek: 2, toWeek: 2, leaveOut: true });
+    const cells = (overrides: Override[]) =>
+      [1, 2, 3].map(
+        (week) => resolveBoard({ ...start, overrides }, { sessionId: 's', week }).rows[0]!.cells[0]!,
+      );
+    const [usual, leftOut] = [cells([]), cells([out])];
+    expect(leftOut[1]?.status).toBe('leftOut');
+    expect(numbersIn(leftOut[2])).toEqual(numbersIn(usual[1]));
+    expect(numbersIn(leftOut[2]).amount).toBeGreaterThan(numbersIn(usual[0]).amount);
+  });
+
   it('for the very same weeks takes the place of what was set by hand, never of a decision', () => {
     const again = override({ id: 'again', fromWeek: 1, toWeek: 2, sets: 4 });
     expect(setByHand([past, decided], again).map(({ id }) => id)).toEqual(['decided', 'again']);

@@ -169,7 +169,10 @@ function placesOf<Item>(items: readonly Item[], wanted: (item: Item) => boolean)
   return new Set(items.flatMap((item, place) => (wanted(item) ? [place] : [])));
 }
 
-/** The last two weeks of a slot that count: lighter ones are stepped over, as are those the session does not stand in. */
+/**
+ * The last two weeks of a slot that count: lighter ones are stepped over, as are those in which it was left out or the session
+ * does not stand.
+ */
 function beforeWeek(
   { facts }: SessionJob,
   slot: number,
@@ -179,7 +182,7 @@ function beforeWeek(
   const counted: Step[] = [];
   for (let past = week - 1; past >= 1 && counted.length < 2; past -= 1) {
     const step = weeks[past - 1]?.[slot];
-    if (step && !step.lighter && facts.counts(past)) counted.push(step);
+    if (step?.cell.status === 'ready' && !step.lighter && facts.counts(past)) counted.push(step);
   }
   const [last, earlier] = counted;
   return { last, earlier, afterLighter: weeks[week - 2]?.[slot]?.lighter ?? false };

@@ -1,5 +1,5 @@
 import { amountLike, amountOf, reps, type Scheme } from '../model';
-import type { Ask } from '../resolve';
+import { USUAL_RESERVE, type Ask } from '../resolve';
 import { NEAR_REPS } from './by-reserve';
 import { leftIn, repSpan } from './rep-span';
 import type { SchemeState } from './scheme';
@@ -15,8 +15,6 @@ export const EASY_BY = 4;
 /** Reps added at once to what was too easy without a load, and towards the plan's own. Common practice. */
 const EASY_REPS = 4;
 const BACK_REPS = 2;
-
-const USUALLY_ASKED = 2;
 
 /** Schemes that lead by a plan of their own. */
 const LED_BY_PLAN: ReadonlySet<Scheme['kind']> = new Set(['wave']);
@@ -71,7 +69,7 @@ export function byWhatWasLeft(state: SchemeState, scheme: Scheme): Ask | undefin
   const left = leftIn(evidence);
   if (left === undefined || evidence.kind !== 'made' || work.kind !== 'reps') return undefined;
   if (READS_RESERVE.has(scheme.kind)) return undefined;
-  const asked = work.reserve ?? USUALLY_ASKED;
+  const asked = work.reserve ?? USUAL_RESERVE;
   if (left < asked - NEAR_REPS) {
     const reason = { step: 'target', kind: 'nothingSpare', left, asked } as const;
     return { kind: 'repeat', amount: amountLike(work, work.amount), sets: work.sets, reason };

@@ -1,7 +1,6 @@
 import { amountLike } from '../model';
-import { startAmount } from '../resolve';
 import { wholeBelow } from '../units';
-import { repSpan } from './rep-span';
+import { lowEnd } from './rep-span';
 import type { SchemeNext, SchemeOf } from './scheme';
 
 /**
@@ -18,7 +17,7 @@ export const cappedPercent: SchemeNext<SchemeOf<'cappedPercent'>> = ({ cell, pre
   const { work, load } = cell;
   const grow = 1 + percent / 100;
   if (load) {
-    const amount = amountLike(work, repSpan(prescription.work)?.low ?? startAmount(prescription.work).amount);
+    const amount = lowEnd(prescription.work);
     const wantedKg = (cell.wantedKg ?? load.kg) * grow;
     const reason = { step: 'target', kind: 'percentMore', percent, kg: wantedKg, amount } as const;
     return { kind: 'load', wantedKg, amount, capPercent, reason };

@@ -1,4 +1,5 @@
-import { reps, type Reps, type Work } from '../model';
+import { amountOf, reps, type Amount, type Reps, type Work } from '../model';
+import { startAmount } from '../resolve';
 import type { Evidence } from './evidence';
 import type { SchemeState } from './scheme';
 
@@ -44,4 +45,15 @@ export function reached({ cell, evidence }: Pick<SchemeState, 'cell' | 'evidence
  */
 export function leftIn(evidence: Evidence): number | undefined {
   return 'reserve' in evidence ? evidence.reserve : undefined;
+}
+
+/**
+ * The low end of what the plan asks of a set: what a new load begins with.
+ *
+ * @param work what the plan says of one set
+ * @example lowEnd({ kind: 'hold', seconds: 30 }) // { kind: 'hold', amount: 30 }
+ */
+export function lowEnd(work: Work): Amount {
+  const span = repSpan(work);
+  return span ? amountOf('reps', span.low) : startAmount(work);
 }

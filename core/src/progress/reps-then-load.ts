@@ -1,7 +1,7 @@
-import { amountLike, amountOf } from '../model';
+import { amountLike } from '../model';
 import { MOST_BRIDGE_HOLD, startAmount } from '../resolve';
 import { nextRung } from './harder';
-import { reached, repSpan } from './rep-span';
+import { lowEnd, reached, repSpan } from './rep-span';
 import type { SchemeNext, SchemeOf, SchemeState } from './scheme';
 
 /** Seconds a hold grows by. Common practice, no published source. */
@@ -18,9 +18,8 @@ export const HOLD_STEP_SECONDS = 5;
 export const repsThenLoad: SchemeNext<SchemeOf<'repsThenLoad'>> = (state, scheme) => {
   const { cell, prescription } = state;
   const { work } = cell;
-  const span = repSpan(prescription.work);
-  const low = span ? amountOf('reps', span.low) : startAmount(prescription.work);
-  const top = span?.high ?? longestHold(state);
+  const low = lowEnd(prescription.work);
+  const top = repSpan(prescription.work)?.high ?? longestHold(state);
   const made = amountLike(work, reached(state));
   if (made.amount < top) {
     const step = work.kind === 'reps' ? scheme.stepReps : HOLD_STEP_SECONDS;

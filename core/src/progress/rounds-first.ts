@@ -1,6 +1,5 @@
-import { amountLike, amountOf } from '../model';
-import { startAmount } from '../resolve';
-import { repSpan, REPS_OVER_GOAL } from './rep-span';
+import { amountLike } from '../model';
+import { lowEnd, REPS_OVER_GOAL } from './rep-span';
 import type { SchemeNext, SchemeOf } from './scheme';
 
 /** Reps towards a load that is past the cap. Common practice, no published source. */
@@ -34,8 +33,7 @@ export const roundsFirst: SchemeNext<SchemeOf<'roundsFirst'>> = ({ cell, prescri
   }
   const reason = { step: 'target', kind: 'roundsFull', sets } as const;
   if (!cell.load) return { kind: 'repeat', amount: again, sets, full: true, reason };
-  const span = repSpan(prescription.work);
-  const low = span ? amountOf('reps', span.low) : startAmount(prescription.work);
+  const low = lowEnd(prescription.work);
   return {
     kind: 'stepUp',
     able: amountLike(

@@ -1,6 +1,7 @@
-import { amountLike, amountOf, type Amount } from '../model';
-import { startAmount, type Ask } from '../resolve';
-import { repSpan } from './rep-span';
+import { amountLike } from '../model';
+import type { ReasonOf } from '../reason';
+import type { Ask } from '../resolve';
+import { lowEnd, repSpan } from './rep-span';
 import type { SchemeNext, SchemeOf, SchemeState } from './scheme';
 
 /** Reps towards a load that is past the cap. Common practice, no published source. */
@@ -20,68 +21,55 @@ type TechnicalFailure = SchemeOf<'technicalFailure'>;
 export const technicalFailure: SchemeNext<TechnicalFailure> = (state, scheme) => {
   const { cell, evidence } = state;
   const { work } = cell;
+  const { high } = spanOf(state);
+  if (evidence.kind === 'made' || evidence.kind === 'short') return afterSets(state, scheme, evidence.first);
+  if (evidence.kind !== 'assumed') {
+    const amount = amountLike(work, work.amount);
+    return { kind: 'repeat', amount, sets: work.sets, reason: said(state, 'unknown', 0) };
+  }
+  if (work.amount >= high) return full(state, scheme, work.amount);
+  const grown = Math.min(high, work.amount + STEP_REPS);
+  return { kind: 'repeat', amount: amountLike(work, grown), reason: said(state, 'toTheEnd', grown) };
+};
+
+/** What the first set says. */
+function afterSets(state: SchemeState, scheme: TechnicalFailure, first: number): Ask {
+  const { work, load } = state.cell;
   const { low, high } = spanOf(state);
-  const verdict = (
-    kind: 'toTheEnd' | 'held' | 'clean' | 'went' | 'unknown',
-    count: number,
-    mostKg?: number,
-  ) =>
-    ({
-      step: 'target',
-      kind: 'form',
-      verdict: kind,
-      reps: count,
-      low,
-      high,
-      dropPercent: scheme.dropPercent,
-      mostKg,
-    }) as const;
-  if (evidence.kind === 'assumed') {
-    if (work.amount >= high) return full(state, scheme, work.amount);
-    const grown = Math.min(high, work.amount + STEP_REPS);
-    return { kind: 'repeat', amount: amountLike(work, grown), reason: verdict('toTheEnd', grown) };
-  }
-  if (evidence.kind !== 'made' && evidence.kind !== 'short') {
-    return {
-      kind: 'repeat',
-      amount: amountLike(work, work.amount),
-      sets: work.sets,
-      reason: verdict('unknown', 0),
-    };
-  }
-  const { first } = evidence;
   if (first >= high) return full(state, scheme, first);
   // After a step that is worth fewer reps than the plan's, these are what is asked.
   if (first >= Math.min(low, work.amount)) {
     const grown = Math.max(work.amount, Math.min(high, first + STEP_REPS));
-    return { kind: 'repeat', amount: amountLike(work, grown), reason: verdict('held', first) };
+    return { kind: 'repeat', amount: amountLike(work, grown), reason: said(state, 'held', first) };
   }
-  if (!cell.load) {
+  if (!load) {
     const fewer = Math.max(1, first);
-    return { kind: 'repeat', amount: amountLike(work, fewer), reason: verdict('went', fewer) };
+    return { kind: 'repeat', amount: amountLike(work, fewer), reason: said(state, 'went', fewer) };
   }
-  const mostKg = cell.load.kg * (1 - scheme.dropPercent / 100);
-  return { kind: 'stepDown', mostKg, amount: lowAmount(state), reason: verdict('went', first, mostKg) };
-};
+  const { dropPercent } = scheme;
+  const mostKg = load.kg * (1 - dropPercent / 100);
+  const reason = { ...said(state, 'went', first), dropPercent, mostKg };
+  return { kind: 'stepDown', mostKg, amount: lowEnd(state.prescription.work), reason };
+}
+
+function said(state: SchemeState, verdict: ReasonOf<'form'>['verdict'], reps: number): ReasonOf<'form'> {
+  const { low, high } = spanOf(state);
+  return { step: 'target', kind: 'form', verdict, reps, low, high };
+}
 
 function spanOf({ cell, prescription }: SchemeState): { readonly low: number; readonly high: number } {
   return repSpan(prescription.work) ?? { low: cell.work.amount, high: cell.work.amount };
 }
 
-function lowAmount({ prescription }: SchemeState): Amount {
-  const span = repSpan(prescription.work);
-  return span ? amountOf('reps', span.low) : startAmount(prescription.work);
-}
-
 function full(state: SchemeState, { capPercent }: TechnicalFailure, first: number): Ask {
   const { work, load } = state.cell;
-  const { low, high } = spanOf(state);
-  const reason = { step: 'target', kind: 'form', verdict: 'clean', reps: first, low, high } as const;
+  const { high } = spanOf(state);
+  const reason = said(state, 'clean', first);
   if (!load) return { kind: 'repeat', amount: amountLike(work, work.amount), full: true, reason };
   return {
     kind: 'stepUp',
     able: amountLike(work, Math.max(work.amount, Math.min(first, high))),
-    low: lowAmount(state),
+    low: lowEnd(state.prescription.work),
     most: amountLike(work, high),
     stepReps: STEP_REPS,
     capPercent,

@@ -1,6 +1,5 @@
 import { amountLike } from '../model';
-import { startAmount } from '../resolve';
-import { reached } from './rep-span';
+import { lowEnd, reached } from './rep-span';
 import { repsThenLoad } from './reps-then-load';
 import type { SchemeNext, SchemeOf } from './scheme';
 
@@ -29,6 +28,6 @@ export const timeFirst: SchemeNext<SchemeOf<'timeFirst'>> = (state, scheme) => {
   }
   const reason = { step: 'target', kind: 'full', amount: from } as const;
   if (!cell.load) return { kind: 'repeat', amount: from, full: true, reason };
-  const low = startAmount(prescription.work);
+  const low = lowEnd(prescription.work);
   return { kind: 'stepUp', able: from, low, most: low, stepReps: 1, capPercent, reason };
 };

@@ -1,7 +1,6 @@
-import { amountLike, amountOf } from '../model';
-import { startAmount } from '../resolve';
+import { amountLike } from '../model';
 import type { Evidence } from './evidence';
-import { repSpan, REPS_OVER_GOAL } from './rep-span';
+import { lowEnd, REPS_OVER_GOAL } from './rep-span';
 import type { SchemeNext, SchemeOf } from './scheme';
 
 /**
@@ -22,8 +21,7 @@ export const twoForTwo: SchemeNext<SchemeOf<'twoForTwo'>> = (
   if (visits < 2) return { kind: 'repeat', amount: amountLike(work, work.amount), reason };
   const more = amountLike(work, work.amount + REPS_OVER_GOAL);
   if (!cell.load) return { kind: 'repeat', amount: more, full: true, reason };
-  const span = repSpan(prescription.work);
-  const low = span ? amountOf('reps', span.low) : startAmount(prescription.work);
+  const low = lowEnd(prescription.work);
   return {
     kind: 'stepUp',
     able: more,

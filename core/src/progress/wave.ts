@@ -1,8 +1,8 @@
 import { amountLike, amountOf, type Prescription } from '../model';
-import { lighterSets, MOST_BRIDGE_REPS, startAmount, type Ask } from '../resolve';
+import { lighterSets, MOST_BRIDGE_REPS, type Ask } from '../resolve';
 import type { RepCurve } from '../strength';
 import { wholeBelow } from '../units';
-import { repSpan } from './rep-span';
+import { lowEnd, repSpan } from './rep-span';
 import type { ProgramPlace, SchemeNext, SchemeOf } from './scheme';
 
 type Wave = SchemeOf<'wave'>;
@@ -99,7 +99,7 @@ export const wave: SchemeNext<Wave> = (state, scheme) => {
   const { cell, prescription, evidence, place, maxKg, heaviestKg, curve } = state;
   const { work } = cell;
   if (!cell.load || maxKg === undefined || work.kind !== 'reps') {
-    const planned = repSpan(prescription.work)?.low ?? startAmount(prescription.work).amount;
+    const planned = lowEnd(prescription.work).amount;
     return {
       kind: 'repeat',
       amount: amountLike(work, planned),

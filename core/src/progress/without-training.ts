@@ -1,5 +1,5 @@
 import { amountLike, type Amount } from '../model';
-import type { Ask, ReadyCell } from '../resolve';
+import { USUAL_RESERVE, type Ask, type ReadyCell } from '../resolve';
 import type { CellReason } from '../reason';
 import type { Evidence } from './evidence';
 import { repSpan } from './rep-span';
@@ -14,9 +14,6 @@ export const STOPPING_PAIN = 4;
 /** Weeks away for each step back, and its size in percent. Common practice, no published source. */
 export const WEEKS_AWAY = 2;
 const STEP_BACK_PERCENT = 10;
-
-/** Left undone where a plan does not say, against which too little is told. */
-const USUALLY_ASKED = 2;
 
 /** The same numbers again, for a reason. */
 function again({ work }: ReadyCell, reason: CellReason): Ask {
@@ -84,7 +81,7 @@ function withOtherLoad(
 ): Ask | undefined {
   const { work, load, warnings } = cell;
   if (otherKg === undefined || !load) return undefined;
-  const asked = work.reserve ?? USUALLY_ASKED;
+  const asked = work.reserve ?? USUAL_RESERVE;
   const eased = warnings.some(({ action }) => action.kind === 'ease');
   const enoughLeft = reserve === undefined ? !eased : reserve >= asked - 1;
   const takenOver = otherKg < load.kg || enoughLeft;

@@ -9,10 +9,12 @@ import {
   personFacts,
   programOf,
   schemeOf,
+  type Card,
   type PersonFacts,
   type Resolver,
 } from '../program';
 import { evidenceFor } from '../progress';
+import { cellLoad, type ReadyCell } from '../resolve';
 import { curveOf } from '../strength';
 import { overridesOf } from './decide';
 import { away } from './judge-away';
@@ -72,27 +74,25 @@ function reviewsOf(
   const nextWeek = nextWeekOf(document, sessionId, week);
   const card = resolver.card(document, { participantId, sessionId, week });
   if (nextWeek === undefined) return [];
-  const { participant, columns } = card;
   const open = undecided(document, participantId, week);
-  const cardOf = (of: DrayDocument, lighter = false) =>
-    resolver.card(of, { participantId, sessionId, week: nextWeek, lighter });
-  const ahead = cardOf(open);
+  const next = { participantId, sessionId, week: nextWeek };
+  const ahead = resolver.card(open, next);
   const catalog = catalogOf(document);
   const program = programOf(document, sessionId);
   const facts = personFacts(document.log, { program, sessionId, participantId, catalog });
   const index = logIndex(document.log);
-  const curve = curveOf(participant.formula);
+  const rungs = rungsReached(document, card.participant, nextWeek);
 
-  return columns.flatMap(({ slot, letter, name: slotName }, column): SlotReview[] => {
+  return card.columns.flatMap(({ slot, letter, name: slotName }, column): SlotReview[] => {
     const cell = card.cells[column];
-    const next = ahead.cells[column];
-    if (letter === '' || cell?.status !== 'ready' || !next) return [];
+    const nextCell = ahead.cells[column];
+    if (letter === '' || cell?.status !== 'ready' || !nextCell) return [];
     const log = index.ofCell(participantId, slot.id);
-    const where = { sessionId, slotId: slot.id, week: nextWeek };
+    const known = factsOf(facts, week, cell.version.exercise.pattern);
     return [
       {
         document,
-        participant,
+        participant: card.participant,
         query,
         catalog,
         slot,
@@ -100,23 +100,49 @@ function reviewsOf(
         slotName,
         letter,
         cell,
-        next,
-        lighterNext: () => cardOf(open, true).cells[column] ?? next,
+        next: nextCell,
         sets: log.filter((entry) => entry.week === week),
         log: index.ofPerson(participantId),
-        evidence: evidenceFor(cell, log, factsOf(facts, week, cell.version.exercise.pattern), curve),
-        alternatives: () => resolver.alternatives(document, cell, { sessionId, week }),
-        rungs: rungsReached(document, participant, nextWeek),
-        begin: (as) => resolver.begin(open, { ...where, participant: { ...participant, ...as } }),
-        loadBelow: (mostKg) => {
-          const loads = resolver.loads(open, { participantId, sessionId }, cell);
-          const load = pickLoad(loads, mostKg, 'notAbove');
-          return load && { kg: load.kg, hold: load.recipe.hold, recipe: load.recipe };
-        },
-        withPin: (pin) => cardOf(withPin(open, participantId, slot.id, nextWeek, pin)).cells[column],
+        evidence: evidenceFor(cell, log, known, curveOf(card.participant.formula)),
+        rungs,
+        ...triesOf({ open, card, cell, column, next, query, resolver }),
       },
     ];
   });
+}
+
+/** What a judgement may try out before it proposes it. */
+function triesOf({
+  open,
+  card: { participant },
+  cell,
+  column,
+  next,
+  query,
+  resolver,
+}: {
+  /** Without what was decided already. */
+  readonly open: DrayDocument;
+  readonly card: Card;
+  readonly cell: ReadyCell;
+  readonly column: number;
+  readonly next: { readonly participantId: string; readonly sessionId: string; readonly week: number };
+  readonly query: ReviewQuery;
+  readonly resolver: Resolver;
+}): Pick<SlotReview, 'lighterNext' | 'alternatives' | 'begin' | 'loadBelow' | 'withPin'> {
+  const { slotId } = cell;
+  const cellIn = (document: DrayDocument, lighter = false) =>
+    resolver.card(document, { ...next, lighter }).cells[column];
+  return {
+    lighterNext: () => cellIn(open, true) ?? cell,
+    alternatives: () => resolver.alternatives(open, cell, query),
+    begin: (as) => resolver.begin(open, { ...next, slotId, participant: { ...participant, ...as } }),
+    loadBelow: (mostKg) => {
+      const load = pickLoad(resolver.loads(open, next, cell), mostKg, 'notAbove');
+      return load && cellLoad(load);
+    },
+    withPin: (pin) => cellIn(withPin(open, participant.id, slotId, next.week, pin)),
+  };
 }
 
 type Pattern = Parameters<PersonFacts['of']>[1];

@@ -1,0 +1,37 @@
+import { Dexie } from 'dexie/dist/modern/dexie.min.mjs';
+import { DrayDb } from './dray-db';
+
+describe('a browser that kept an older version', () => {
+  const name = `test-${crypto.randomUUID()}`;
+
+  afterEach(() => Dexie.delete(name));
+
+  it('is brought up: what was declined in words is a decision, and everything else stands as it was', async () => {
+    const old = new Dexie(name);
+    old.version(2).stores({ overrides: 'id', participants: 'id', days: 'id, participantId, date' });
+    const row = (id: string, reason: string, reviewOfWeek?: number) => ({
+      id,
+      at: 0,
+      value: { id, reason, ...(reviewOfWeek && { reviewOfWeek }) },
+    });
+    await old
+      .table('overrides')
+      .bulkAdd([
+        row('a', 'Stays as it was. Proposed: more.', 1),
+        row('b', 'Reps first.', 1),
+        row('c', 'by hand'),
+      ]);
+    await old.table('days').add({ id: 'd', participantId: 'juno', date: '2026-11-24', entries: [] });
+    old.close();
+
+    const now = new DrayDb(name);
+    const values = (await now.overrides.toArray()).map(({ value }) => value);
+    expect(values).toEqual([
+      { id: 'a', reason: 'Stays as it was. Proposed: more.', reviewOfWeek: 1, decision: 'declined' },
+      { id: 'b', reason: 'Reps first.', reviewOfWeek: 1, decision: 'agreed' },
+      { id: 'c', reason: 'by hand' },
+    ]);
+    expect(await now.days.count()).toBe(1);
+    now.close();
+  });
+});
