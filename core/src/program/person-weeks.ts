@@ -57,7 +57,7 @@ export interface SlotJob {
   readonly log: readonly LogEntry[];
 }
 
-/** The same with what was worked out for it, kept as long as nothing in it is another. */
+/** The same with what was worked out for it, kept as long as nothing in it but the log is another. */
 interface RememberedSlot extends SlotJob {
   readonly memo: Memo;
 }
@@ -116,11 +116,9 @@ export function cellsOf(job: SessionJob, week: number): Cell[] {
   const about = [program?.weeks.length, placeInProgram];
   const slots = job.slots.map((slotJob): RememberedSlot => {
     const { slot, restSeconds, scheme, overrides, log } = slotJob;
-    const inputs = [slot, restSeconds, scheme, ...about, ...overrides, null, ...log];
-    return job.person.memo(`slot ${slot.id}`, inputs, () => ({
-      ...slotJob,
-      memo: createMemo(),
-    }));
+    const inputs = [slot, restSeconds, scheme, ...about, ...overrides];
+    const memo = job.person.memo(`slot ${slot.id}`, inputs, createMemo);
+    return { ...slotJob, log: memo('log', log, () => log), memo };
   });
   return stepsOf(job, slots, week).map(({ cell }) => cell);
 }
@@ -129,7 +127,7 @@ export function cellsOf(job: SessionJob, week: number): Cell[] {
 function stepsOf(job: SessionJob, slots: readonly RememberedSlot[], upTo: number): readonly Step[] {
   const { person, sessionId, facts, lighterWeeks, program } = job;
   const lighter = lighterWeeks.join();
-  const inputs = [program?.wholeCapPercent, facts, ...slots];
+  const inputs = [program?.wholeCapPercent, facts, ...slots.flatMap(({ memo, log }) => [memo, log])];
   const weeks = person.memo<Step[][]>(`weeks ${sessionId} ${lighter}`, inputs, () => []);
   for (let week = weeks.length + 1; week <= upTo; week += 1) weeks.push(stepsIn(job, slots, week, weeks));
   return weeks[upTo - 1] ?? [];
@@ -196,7 +194,8 @@ function stepOf(job: SessionJob, slotJob: RememberedSlot, week: Week, before: Be
   const past = lastCell && job.facts.of(lastCell.week, lastCell.version.exercise.pattern, week.week);
   // A number: this is asked a few thousand times for a board.
   const key = 4 * week.week + 2 * Number(wait) + Number(lighter);
-  return slotJob.memo(key, [last, earlier, afterLighter, past], () => {
+  const inputs = [last, earlier, afterLighter, past, doneBefore(slotJob, week.week)];
+  return slotJob.memo(key, inputs, () => {
     const override = overrideIn(slotJob, week.week);
     return workOut(
       job,
@@ -206,6 +205,13 @@ function stepOf(job: SessionJob, slotJob: RememberedSlot, week: Week, before: Be
       before,
     );
   });
+}
+
+/** What was logged before a week: the same list as long as it holds the same sets. */
+function doneBefore({ log, memo }: RememberedSlot, week: number): readonly LogEntry[] {
+  if (log.length === 0) return log;
+  const done = log.filter((entry) => entry.week < week);
+  return memo(`done before ${week}`, done, () => done);
 }
 
 const NOTHING_BEFORE: Before = { afterLighter: false };
