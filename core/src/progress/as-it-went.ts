@@ -84,7 +84,7 @@ export function byWhatWasLeft(state: SchemeState, scheme: Scheme): Ask | undefin
       able: amountOf('reps', work.amount + left - asked),
       low: amountOf('reps', span.low),
       most: amountOf('reps', span.high),
-      stepReps: BACK_REPS,
+      stepReps: EASY_REPS,
       capPercent: scheme.capPercent,
       big: true,
       reason,

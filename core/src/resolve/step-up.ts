@@ -80,10 +80,11 @@ function allowedAs(
   amount: Amount,
   capKg: number,
   { held, fromKg }: UpFrom,
-  { low }: StepUp,
+  { low, big }: StepUp,
 ): ReasonOf<'nextUp'>['allowed'] | undefined {
   if (atMost(next.kg, capKg)) return 'withinCap';
-  if (amount.kind !== 'reps') return undefined;
+  // Many reps left are only somebody's guess: they make a bigger step, never one past the cap.
+  if (amount.kind !== 'reps' || big) return undefined;
   if (amount.amount >= low.amount) return 'earned';
   const least = Math.max(LEAST_REPS_AFTER, low.amount / 2);
   return isSmallestStep(fromKg, next.kg, held.hold) && amount.amount >= least ? 'smallestStep' : undefined;

@@ -126,9 +126,9 @@ describe('what a proposal shows', () => {
       }),
       { numRuns: 600 },
     );
-    expect([...kinds].sort()).toEqual(
-      jasmine.arrayContaining(['bridge', 'gate', 'hold', 'hurt', 'progress', 'sides', 'stepBack', 'tooEasy']),
-    );
+    // Those that no six hundred people are without; gates and lighter weeks are rarer, and stand below.
+    for (const kind of ['hold', 'hurt', 'progress', 'sides', 'stepBack', 'tooEasy'])
+      expect(kinds).toContain(kind);
   });
 
   function bothSides(log: readonly LogEntry[]): LogEntry[] {
@@ -144,6 +144,24 @@ describe('what a proposal shows', () => {
     const { document } = train(start, 1, () => done);
     return { document, proposals: reviewLog(document, 'someone', { sessionId: 's', week: 1 }) };
   };
+
+  it('is so for a gate that was made, and for the other way beside it', () => {
+    const offered = (ladder: string) => {
+      const start = oneSlot(ladder, reps(3, 10), USUAL_SCHEMES.repsThenLoad, aParticipant(), dumbbells);
+      const { document } = train(start, 3, (cell) => ({ amount: cell.work.amount + 6, reserve: 4 }));
+      const [proposal] = reviewLog(document, 'someone', { sessionId: 's', week: 3 });
+      return { document, proposal: proposal! };
+    };
+    const free = offered('press-up');
+    expect(free.proposal.kind).toBe('gate');
+    expect(broken(free.proposal, boardAfter(free.document, [free.proposal], 'agreed'))).toEqual([]);
+    const loaded = offered('row');
+    expect(loaded.proposal.otherWay?.kind).toBe('gate');
+    expect(broken(loaded.proposal, boardAfter(loaded.document, [loaded.proposal], 'agreed'))).toEqual([]);
+    expect(
+      broken(loaded.proposal.otherWay!, boardAfter(loaded.document, [loaded.proposal], 'otherWay')),
+    ).toEqual([]);
+  });
 
   it('is so for an elbow that hurts: what is offered carefully is what is asked', () => {
     const { document, proposals } = afterOne({ sex: 'male', bodyMassKg: 82 }, 'floor-press', {

@@ -62,6 +62,17 @@ describe('reps made with far more left', () => {
   });
 });
 
+describe('far more left, and the next load past the cap', () => {
+  it('is more reps first: what somebody thinks was left earns no load', () => {
+    const coarse = [...pairs(10, 12), ...everyProp()];
+    const document = oneSlot('squat', range, USUAL_SCHEMES.repsThenLoad, known, coarse);
+    const proposal = after(1, ({ work }) => ({ amount: work.amount, reserve: 10 }), document);
+    expect(proposal.kind).toBe('tooEasy');
+    expect(proposal.pin.loadKg).toBe(10);
+    expect(proposal.pin.amount).toBe(cellIn(document, 1).work.amount + 4);
+  });
+});
+
 describe('a week that fell short', () => {
   const failing =
     (amounts: readonly number[], part: Partial<LogEntry> = { reserve: 0 }) =>
