@@ -1,6 +1,7 @@
-import { amountLike, type Amount } from '../model';
+import { amountLike, DEFAULT_CAP_PERCENT, type Amount } from '../model';
 import { USUAL_RESERVE, type Ask, type ReadyCell } from '../resolve';
 import type { CellReason } from '../reason';
+import { atMost } from '../units';
 import type { Evidence } from './evidence';
 import { repSpan } from './rep-span';
 import type { SchemeState } from './scheme';
@@ -14,6 +15,9 @@ export const STOPPING_PAIN = 4;
 /** Weeks away for each step back, and its size in percent. Common practice, no published source. */
 export const WEEKS_AWAY = 2;
 const STEP_BACK_PERCENT = 10;
+
+/** More than this times the load that was asked is more likely written down wrong. Common practice, no published source. */
+const LIKELY = 1.5;
 
 /** The same numbers again, for a reason. */
 function again({ work }: ReadyCell, reason: CellReason): Ask {
@@ -72,8 +76,9 @@ function afterWeeksAway(cell: ReadyCell, { weeks, unlogged }: Extract<Evidence, 
 }
 
 /**
- * Done with another load than was asked: it goes on from there. A heavier one counts only where enough was left, and for whom a
- * caution holds effort down only where somebody said so. Common practice.
+ * Done with another load than was asked: it goes on from there. A heavier one counts only where enough was left; where nobody said,
+ * no further than a week's cap and for nobody whose effort a caution holds down; and never so far that it is more likely a slip of
+ * the pen (120 for 12 kg). Common practice, no published source.
  */
 function withOtherLoad(
   { cell, prescription }: SchemeState,
@@ -83,8 +88,9 @@ function withOtherLoad(
   if (otherKg === undefined || !load) return undefined;
   const asked = work.reserve ?? USUAL_RESERVE;
   const eased = warnings.some(({ action }) => action.kind === 'ease');
-  const enoughLeft = reserve === undefined ? !eased : reserve >= asked - 1;
-  const takenOver = otherKg < load.kg || enoughLeft;
+  const unsaid = !eased && atMost(otherKg, load.kg * (1 + DEFAULT_CAP_PERCENT / 100));
+  const enoughLeft = reserve === undefined ? unsaid : reserve >= asked - 1;
+  const takenOver = otherKg < load.kg || (enoughLeft && atMost(otherKg, load.kg * LIKELY));
   const reason = {
     step: 'target',
     kind: 'didOtherLoad',

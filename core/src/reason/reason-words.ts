@@ -90,7 +90,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   didOtherLoad: ({ askedKg, doneKg, takenOver }, unit) =>
     takenOver
       ? `Done with ${formatLoad(doneKg, unit)} instead of ${formatLoad(askedKg, unit)}: goes on from there.`
-      : `Done with ${formatLoad(doneKg, unit)} instead of ${formatLoad(askedKg, unit)}, and too little was left: the same again.`,
+      : `Done with ${formatLoad(doneKg, unit)} instead of ${formatLoad(askedKg, unit)}, and it is not sure that enough was left: the same again.`,
   didPart: ({ sets, of }) => `${sets} of ${of} sets done: the same again.`,
   fellShort: ({ worst, asked, formLost }) =>
     formLost

@@ -126,6 +126,17 @@ describe('what was done is what counts', () => {
     expect(review(logged(start(), ...lighter), 1).pin.loadKg).toBe(8);
   });
 
+  it('a slip of the pen is no load: 120 for 12 is not asked, nor a bigger step of which nobody said what was left', () => {
+    const rack = [...pairs(10, 11, 12, 40, 60), ...everyProp()];
+    const document = oneSlot('squat', range, USUAL_SCHEMES.repsThenLoad, known, rack);
+    const pinned = (loadKg: number, reserve: number | undefined) =>
+      review(logged(document, ...[1, 2, 3].map(() => ({ loadKg, reserve }))), 1).pin.loadKg;
+    expect(pinned(120, 2)).toBe(10);
+    expect(pinned(12, undefined)).toBe(10);
+    expect(pinned(11, undefined)).toBe(11);
+    expect(pinned(12, 2)).toBe(12);
+  });
+
   it('a heavier load for whom a caution holds effort down counts only where somebody said what was left', () => {
     const careful = { ...known, cautions: [{ condition: 'highBloodPressure' as const }] };
     const heavier = (reserve: number | undefined) =>
