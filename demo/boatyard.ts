@@ -277,7 +277,9 @@ const participants: Participant[] = [
     tier: 'intermediate',
     tiers: { thrust: 'advanced' },
     kitIds: ['kit-anselm'],
-    cautions: [{ condition: 'highBloodPressure', note: 'treated, checked in spring' }],
+    cautions: [
+      { condition: 'highBloodPressure', systolic: 138, diastolic: 84, note: 'treated, checked in spring' },
+    ],
     formula: 'brzycki',
     knownSets: [
       { exerciseId: 'goblet-squat', loadKg: kgFromPounds(25), reps: 12, reserve: 3, date: '2026-10-20' },
@@ -483,7 +485,7 @@ const friday: Session = {
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 3,
+  version: 4,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],

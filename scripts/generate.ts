@@ -1,7 +1,8 @@
-// Writes the files made from code: the demo class, what it has logged, and the published JSON Schema.
+// Writes the files made from code: the demo class, what it has logged, the published JSON Schema, and the table of demands.
 import { writeFileSync } from 'node:fs';
 import { documentJsonSchema, parseDocument, serializeDocument } from '@dray/core';
 import { boatyardInWeekFive } from '@dray/demo/week-five';
+import { demandsDocument } from './demands-doc';
 
 const root = new URL('..', import.meta.url);
 // As it will be read: the application takes what ships with it without parsing it again.
@@ -14,4 +15,7 @@ writeFileSync(
 );
 writeFileSync(new URL('demo/boatyard-log.json', root), `${JSON.stringify({ log, visits })}\n`);
 writeFileSync(new URL('docs/dray.schema.json', root), `${JSON.stringify(documentJsonSchema(), null, 2)}\n`);
-console.log('Written: demo/boatyard.dray.json, demo/boatyard-log.json, docs/dray.schema.json');
+writeFileSync(new URL('docs/demands.md', root), demandsDocument());
+console.log(
+  'Written: demo/boatyard.dray.json, demo/boatyard-log.json, docs/dray.schema.json, docs/demands.md',
+);

@@ -6,6 +6,8 @@ import {
   CLINICIAN_FIRST,
   cautionSubjects,
   formatSeconds,
+  leftOutWords,
+  type LeftOutBecause,
   sessionTimeline,
   STOP_SIGNS,
   SUBJECT_WORDS,
@@ -36,6 +38,9 @@ interface CardBlock {
   readonly lettered: boolean;
   readonly lines: readonly CardLine[];
 }
+
+/** What stops a whole card. */
+const STOPPED: ReadonlySet<LeftOutBecause['kind']> = new Set(['stopSign', 'stopped']);
 
 /** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
 @Component({
@@ -121,6 +126,16 @@ export class CardScreen {
         }),
       };
     });
+  });
+
+  /** Why everything is stopped, if it is: then no number stands on the card. */
+  protected readonly stopped = computed(() => {
+    const cells = this.card()?.cells ?? [];
+    if (cells.some(({ status }) => status === 'ready')) return undefined;
+    for (const cell of cells) {
+      if (cell.status === 'leftOut' && STOPPED.has(cell.because.kind)) return leftOutWords(cell.because);
+    }
+    return undefined;
   });
 
   /** What a condition asks for in this session, each thing once. */

@@ -2,7 +2,9 @@ import { Dexie } from 'dexie/dist/modern/dexie.min.mjs';
 import { DrayDb } from './dray-db';
 
 describe('a browser that kept an older version', () => {
-  const name = `test-${crypto.randomUUID()}`;
+  let name = '';
+
+  beforeEach(() => (name = `test-${crypto.randomUUID()}`));
 
   afterEach(() => Dexie.delete(name));
 
@@ -32,6 +34,26 @@ describe('a browser that kept an older version', () => {
       { id: 'c', reason: 'by hand' },
     ]);
     expect(await now.days.count()).toBe(1);
+    now.close();
+  });
+
+  it('of version 3 finds its people and sets on rungs that are there', async () => {
+    const old = new Dexie(name);
+    old
+      .version(3)
+      .stores({ overrides: 'id', participants: 'id', exercises: 'id', days: 'id, participantId, date' });
+    await old
+      .table('participants')
+      .add({ id: 'p', at: 0, value: { id: 'p', rungs: { hinge: 'hinge-bridge' } } });
+    const entries = [{ id: 'e', exerciseId: 'floor-bridge', rungId: 'hinge-bridge', amount: 12 }];
+    await old.table('days').add({ id: 'd', participantId: 'p', date: '2026-11-24', entries });
+    old.close();
+
+    const now = new DrayDb(name);
+    expect((await now.participants.get('p'))?.value).toEqual({ id: 'p', rungs: { hinge: 'hinge-free' } });
+    expect((await now.days.get('d'))?.entries as unknown).toEqual([
+      { id: 'e', exerciseId: 'floor-bridge', amount: 12 },
+    ]);
     now.close();
   });
 });

@@ -1,4 +1,11 @@
-import { overrideWithDecision, programWithDays, type LogEntry } from '@dray/core';
+import {
+  exerciseWithDemands,
+  onRung,
+  overrideWithDecision,
+  participantOnRungs,
+  programWithDays,
+  type LogEntry,
+} from '@dray/core';
 import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
 import { daysFrom, type LogDay } from './log-days';
 
@@ -95,6 +102,23 @@ export class DrayDb extends Dexie {
         await overrides.bulkPut(
           (await overrides.toArray()).map((row) => ({ ...row, value: overrideWithDecision(row.value) })),
         );
+      });
+    this.version(4)
+      .stores({})
+      .upgrade(async (change) => {
+        const migrate = async (name: ListName, migrated: (value: unknown) => unknown) => {
+          const table = change.table<Row>(name);
+          await table.bulkPut((await table.toArray()).map((row) => ({ ...row, value: migrated(row.value) })));
+        };
+        await migrate('exercises', exerciseWithDemands);
+        await migrate('participants', participantOnRungs);
+        await migrate('overrides', onRung);
+        await change
+          .table<LogDay>('days')
+          .toCollection()
+          .modify((day: { entries: readonly LogEntry[] }) => {
+            day.entries = day.entries.map((entry) => onRung(entry) as LogEntry);
+          });
       });
   }
 }

@@ -3,6 +3,7 @@ import {
   applyCautions,
   cautionSubjects,
   chooseRung,
+  gateStatus,
   gateWords,
   MUSCLE_WORDS,
   ownedFrom,
@@ -17,7 +18,7 @@ import {
   type Rung,
   type Version,
 } from '@dray/core';
-import { gateStatus, LOOSENING } from '@dray/core/late';
+import { LOOSENING } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';

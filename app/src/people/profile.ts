@@ -7,6 +7,7 @@ import {
   patternSchema,
   readinessOf,
   TIERS,
+  type Caution,
   type CheckKind,
   LEVERS,
   type Condition,
@@ -14,6 +15,10 @@ import {
   type Participant,
   type Pattern,
   type Readiness,
+  type ReadinessVerdict,
+  SURGERY_PLACE_WORDS,
+  surgeryPlaceSchema,
+  type SurgeryPlace,
   type Tier,
 } from '@dray/core';
 import {
@@ -28,11 +33,12 @@ import { PeopleStore } from './people-store';
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const CHECK_KINDS = Object.keys(CHECKS) as CheckKind[];
 
-const VERDICT_WORDS = {
+const VERDICT_WORDS: Record<ReadinessVerdict, string> = {
   clear: 'Clear to start.',
   startGently: 'Start gently.',
   clinicianFirst: 'See a clinician first.',
-} as const;
+  symptoms: 'Stop. See a clinician first; every card is empty until then.',
+};
 
 /** Who somebody is: cautions, readiness, first-visit checks, tiers by pattern, rungs, days and kits. */
 @Component({
@@ -47,6 +53,10 @@ export class Profile {
   protected readonly tiers = TIERS;
   protected readonly days = DAYS;
   protected readonly questions = READINESS_QUESTIONS;
+  protected readonly places = surgeryPlaceSchema.options.map((place) => ({
+    place,
+    words: SURGERY_PLACE_WORDS[place],
+  }));
   protected readonly problem = signal('');
 
   protected readonly conditions = computed(() => {
@@ -194,6 +204,22 @@ export class Profile {
       return { ...rest, [field]: field === 'note' ? text : Number(text) };
     });
     this.set({ cautions }, field === 'note' ? 'note' : 'blood pressure');
+  }
+
+  protected setPlace(text: string): void {
+    this.setCautionPart('recentSurgery', { place: text === '' ? undefined : (text as SurgeryPlace) });
+  }
+
+  /** Two schools: by what the pressure is, or never. */
+  protected setOverhead(text: string): void {
+    this.setCautionPart('highBloodPressure', { overhead: text === 'never' ? 'never' : undefined });
+  }
+
+  private setCautionPart(condition: Condition, part: Partial<Caution>): void {
+    const cautions = (this.person()?.cautions ?? []).map((own) =>
+      own.condition === condition ? { ...own, ...part } : own,
+    );
+    this.set({ cautions }, 'cautions');
   }
 
   protected answer(key: (typeof READINESS_QUESTIONS)[number]['key'], yes: boolean): void {

@@ -26,6 +26,7 @@ import {
   placeBetween,
   recoveryConflicts,
   sessionEffort,
+  weeklyDays,
   weeklyVolume,
   withHoliday,
   withoutHoliday,
@@ -202,6 +203,16 @@ export const ProgramStore = signalStore(
           return { week, sets, band: doseBand(sets) };
         }),
       }));
+    }),
+    /** The present week against the least that is advised. */
+    weeklyDays: computed(() => {
+      const own = program();
+      const document = documents.document();
+      const who = person();
+      if (!own || !document || !who) return undefined;
+      const age = who.birthYear && Number(own.startDate.slice(0, 4)) - who.birthYear;
+      const of = { week: presentWeek(), participantId: who.id, age };
+      return weeklyDays(document, own, of, view.resolver);
     }),
     /** Weekdays of the present week on which balance or posture may stand. */
     free: computed(() => {

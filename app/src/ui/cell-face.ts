@@ -1,6 +1,14 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
-import { formatMass, leftOutWords, loadWords, marksOf, type Cell, type MassUnit } from '@dray/core';
+import {
+  formatMass,
+  leftOutWords,
+  loadWords,
+  marksOf,
+  trustWords,
+  type Cell,
+  type MassUnit,
+} from '@dray/core';
 import { changeWords, eachLoadWords, tempoWords, workWords } from './cell-words';
 import { LoadPicture } from './load-picture';
 import { TierGlyph } from './tier-glyph';
@@ -39,7 +47,7 @@ import { TierGlyph } from './tier-glyph';
           @if (pictureSize() > 0 && face.made; as made) {
             <dray-load-picture [recipe]="made" [size]="pictureSize()" />
           }
-          {{ face.version }} · {{ face.recipe }}
+          {{ face.version }} · {{ face.recipe }}{{ face.trust ? ', ' + face.trust : '' }}
         </div>
       }
       <ng-template #since>
@@ -89,6 +97,7 @@ export class CellFace {
       load: cell.load && formatMass(cell.load.kg, this.unit()),
       recipe: cell.load ? loadWords(cell.load) : '',
       made: cell.load?.recipe,
+      trust: cell.load?.recipe && trustWords(cell.load.recipe, this.unit()),
       work: workWords(cell),
       tempo: tempoWords(cell),
       eachLoad: eachLoadWords(cell, this.unit()),

@@ -44,8 +44,8 @@ export type PressUpPoint = 'top' | 'bottom';
  * about the toes (or knees), pushed square to itself at the shoulders. The higher the hands, the steeper the body and
  * the less of it they carry.
  *
- * Source: statics over Winter's segments. Checked against force plates: on the floor Suprak, Dawes & Stephenson 2011,
- * with raised hands Ebben et al. 2011 (both from memory).
+ * Source: statics over Winter's segments. Checked against force plates on the floor: Suprak, Dawes & Stephenson 2011 (from memory).
+ * With raised hands it was checked against nothing, and is known to miss published readings by up to 17 points of a hundred.
  *
  * @param surfaceCm height of the hands above the floor under the feet, 0 or more
  * @param statureCm the person's height

@@ -1,6 +1,6 @@
 import type { Readiness } from '../model';
 
-export type ReadinessVerdict = 'clear' | 'startGently' | 'clinicianFirst';
+export type ReadinessVerdict = 'clear' | 'startGently' | 'clinicianFirst' | 'symptoms';
 
 export interface ReadinessAnswer {
   readonly verdict: ReadinessVerdict;
@@ -9,8 +9,8 @@ export interface ReadinessAnswer {
 }
 
 /**
- * Clear to start, start gently, or see a clinician first. Symptoms always lead to a clinician; known disease does so for
- * whoever is not active, or wants hard effort, until a clinician has agreed; whoever is not active starts gently.
+ * Clear to start, start gently, or see a clinician first. Symptoms stop all effort until a clinician has agreed; known disease leads
+ * there whoever is not active, or wants hard effort, until one has agreed; whoever is not active starts gently.
  *
  * Source: the logic of the ACSM statement on screening before exercise, Riebe et al. 2015 (from memory). It is no
  * diagnosis; clinicians and local rules come first.
@@ -22,10 +22,10 @@ export function readinessOf({
   vigorous,
   cleared,
 }: Readiness): ReadinessAnswer {
-  if (symptoms) {
+  if (symptoms && !cleared) {
     return {
-      verdict: 'clinicianFirst',
-      because: 'With such signs a clinician comes first, whatever else was answered.',
+      verdict: 'symptoms',
+      because: 'With such signs a clinician comes first, and nothing is trained until then.',
     };
   }
   if (knownDisease && !cleared && !active) {
@@ -54,5 +54,7 @@ export function readinessOf({
       because: 'Little movement so far: light to moderate, and more over weeks.',
     };
   }
-  return { verdict: 'clear', because: 'No signs, no known disease, used to moving.' };
+  return symptoms
+    ? { verdict: 'clear', because: 'A clinician has looked at the signs and agreed.' }
+    : { verdict: 'clear', because: 'No signs, no known disease, used to moving.' };
 }

@@ -1,71 +1,83 @@
-import type { Condition, Demand, LeverKind } from '../model';
+import {
+  adapt,
+  BLOCK,
+  COMMON,
+  ease,
+  HOLD_ON,
+  WARN,
+  type CautionRule,
+  type CautionSubject,
+  type Row,
+} from './rule';
 
-/** What holds a person down beside a condition: what they answered before the first session, or their pressure. */
-export type StandingHold = 'startGently' | 'clinicianFirst' | 'pressureTooHigh';
-
-/** Whom a rule is for. */
-export type CautionSubject = Condition | StandingHold;
-
-/** What a rule does when its demand is met. */
-export type CautionAction =
-  | { readonly kind: 'block' }
-  /** Move a lever to its easier side of a limit; `words` name the version it makes. */
-  | { readonly kind: 'adapt'; readonly lever: LeverKind; readonly limit: number; readonly words: string }
-  /** Keep the exercise, hold the effort down. */
-  | { readonly kind: 'ease'; readonly reserveAtLeast?: number; readonly holdAtMostSeconds?: number }
-  | { readonly kind: 'warn' };
-
-export interface CautionRule {
-  readonly condition: CautionSubject;
-  /** "held" is met by anything done with a load; "effort" by everything but loosening up and balance. */
-  readonly demand: Demand | 'held' | 'effort';
-  readonly action: CautionAction;
-  /** For the mark in a cell: a few words. */
-  readonly mark: string;
-  /** For the participant: a sentence. */
-  readonly words: string;
-  readonly source: string;
-}
-
-const COMMON = 'common practice, no published source';
 const AHA = 'AHA scientific statement, Williams et al. 2007 (from memory)';
 const ACSM = 'ACSM statement on screening before exercise, Riebe et al. 2015 (from memory)';
 const ACOG = 'ACOG committee statement on exercise in pregnancy 2020 (from memory)';
+const BONES =
+  'Watson et al. 2018 (LIFTMOR) and the consensus statement of Giangregorio et al. 2014 (both from memory)';
 
-const BLOCK: CautionAction = { kind: 'block' };
-const WARN: CautionAction = { kind: 'warn' };
-const ease = (reserveAtLeast?: number, holdAtMostSeconds?: number): CautionAction => ({
-  kind: 'ease',
-  ...(reserveAtLeast !== undefined && { reserveAtLeast }),
-  ...(holdAtMostSeconds !== undefined && { holdAtMostSeconds }),
-});
-const adapt = (lever: LeverKind, limit: number, words: string): CautionAction => ({
-  kind: 'adapt',
-  lever,
-  limit,
-  words,
-});
 const HIGH_SEAT = adapt('range', 60, 'to a high seat');
 const LESS_DEEP = adapt('range', 70, 'less deep');
 const HANDS_AT_HIP = adapt('surfaceHeight', 90, 'hands at hip height');
 const HANDS_ON_CHAIR = adapt('surfaceHeight', 45, 'hands on a chair');
 
-type Row = readonly [
-  demand: CautionRule['demand'],
-  action: CautionAction,
-  mark: string,
-  words: string,
-  source?: string,
-];
-
 const NO_LANDING: Row = ['jump', BLOCK, 'no landing', 'Nothing that jumps or lands: step instead.'];
+const NO_JOLT: Row = ['jolt', BLOCK, 'no jolts', 'No heel drops and no quick stamping: slow and soft.'];
+const NO_HANGING: Row = ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'];
+const HEAD_UP: Row = ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'];
+const EYES_OPEN: Row = ['eyesClosed', BLOCK, 'eyes open', 'Eyes stay open.'];
+const NO_CHAIR_STEP: Row = ['highStep', BLOCK, 'not onto a chair', 'No stepping onto a chair.'];
 const SUPPORT_NEAR: Row = ['singleLeg', WARN, 'support near', 'A hand on or near something that stands.'];
-const TALK_TEST: Row = ['breathless', WARN, 'talk test', 'Only so hard that talking still goes.'];
+const HELD: Row = [
+  'unsteady',
+  HOLD_ON,
+  'holding on',
+  'One hand on a counter or on a chair against the wall, clear floor, firm shoes.',
+];
+const TALK_TEST: Row = ['livelyPace', WARN, 'talk test', 'Only so hard that talking still goes.'];
+const NO_RACING: Row = [
+  'breathless',
+  BLOCK,
+  'no racing',
+  'Nothing that leaves you out of breath: a pace at which talking goes.',
+];
+const NO_UPS_AND_DOWNS: Row = [
+  'upAndDown',
+  BLOCK,
+  'no quick ups and downs',
+  'No quick ups and downs between standing and the floor.',
+];
+const RAISE_FOR_THE_BELLY: Row = [
+  'bellyPressure',
+  HANDS_AT_HIP,
+  'no pressure in the belly',
+  'Nothing that presses into or onto the belly: hands raised, breathing out on the effort.',
+];
+const PAD_THE_KNEES: Row = [
+  'kneeling',
+  WARN,
+  'kneel on padding',
+  'Put a folded towel or two mats under the knee.',
+];
+const NOT_ON_THE_FRONT: Row = ['lyingFront', BLOCK, 'not on the front', 'No lying on the front.'];
+const NO_FORWARD_FALL: Row = [
+  'forwardFall',
+  BLOCK,
+  'no falling forward',
+  'No lowering of the whole body forward.',
+];
+const NOTHING_ON_THE_LAP: Row = ['lapLoad', BLOCK, 'nothing on the belly', 'No load on the belly or pelvis.'];
+const BREATHE = 'Breathe out on the effort, never hold the breath';
 
-/** The table, by subject. Order within one: blocks first. */
+/**
+ * The table, by subject. Every line is a usual caution; clinicians and local rules come first. The order within it only says which
+ * rule is named where several would do.
+ */
 const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
   soreKnee: [
     NO_LANDING,
+    NO_JOLT,
+    NO_CHAIR_STEP,
     [
       'deepKnee',
       HIGH_SEAT,
@@ -73,11 +85,18 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'Bend only as far as a high seat, shin nearly upright, knee over the foot.',
     ],
     ['ankleBend', WARN, 'heel down', 'Heels stay down, slowly.'],
-    ['kneeling', WARN, 'kneel on padding', 'Put a folded towel or two mats under the knee.'],
+    PAD_THE_KNEES,
   ],
   highBloodPressure: [
-    ['overhead', BLOCK, 'nothing overhead', 'No arms overhead under load.'],
-    ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'],
+    HEAD_UP,
+    NO_UPS_AND_DOWNS,
+    [
+      'overheadLoad',
+      ease(4),
+      'overhead: light, breathe',
+      `Overhead only light, with four left. ${BREATHE}. Coaches differ here: some leave it out altogether.`,
+      `${AHA}: no breath-holding; overhead work itself is common practice`,
+    ],
     [
       'longStrain',
       ease(3, 20),
@@ -85,25 +104,114 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'Holds stay at 20 seconds or less, breathing all the way through.',
     ],
     [
-      'held',
+      'effort',
       ease(3),
       'breathe, 3 left',
       'Loose grip, breathe out on the effort, never hold the breath; stop with three left.',
       `${AHA}: no breath-holding, moderate effort`,
     ],
     TALK_TEST,
+    ['breathless', WARN, 'talk test', 'Only so hard that talking still goes: slower if it does not.'],
+    ['jump', WARN, 'talk test', 'Step instead if talking no longer goes.'],
+  ],
+  pressureUnknown: [
+    [
+      'overheadLoad',
+      BLOCK,
+      'overhead: measure first',
+      'No load overhead until the resting pressure has been measured.',
+      `${AHA}: moderate effort; overhead work itself is common practice`,
+    ],
+    [
+      'breathless',
+      BLOCK,
+      'no racing: measure first',
+      'Nothing that leaves you out of breath until the resting pressure has been measured.',
+    ],
+    [
+      'hanging',
+      BLOCK,
+      'no hanging: measure first',
+      'No hanging until the resting pressure has been measured.',
+    ],
+    ['jump', BLOCK, 'no jumps: measure first', 'No jumping until the resting pressure has been measured.'],
+  ],
+  pressureHigh: [
+    [
+      'held',
+      BLOCK,
+      'pressure: clinician first',
+      'Resting pressure from 160/100: no loads before a clinician has agreed.',
+      `${AHA}: relative limit 160/100 mmHg at rest`,
+    ],
+    [
+      'longStrain',
+      BLOCK,
+      'pressure: no strain',
+      'Resting pressure from 160/100: no held strain before a clinician has agreed.',
+      `${AHA}: relative limit 160/100 mmHg at rest`,
+    ],
+    [
+      'shoulderLoad',
+      BLOCK,
+      'pressure: no strain',
+      'No weight on the arms before a clinician has agreed.',
+      AHA,
+    ],
+    [
+      'bellyPressure',
+      BLOCK,
+      'pressure: no strain',
+      'Nothing that bears down before a clinician has agreed.',
+      AHA,
+    ],
+    [
+      'deepKnee',
+      HIGH_SEAT,
+      'pressure: less deep',
+      'Only as deep as a high seat before a clinician has agreed.',
+      AHA,
+    ],
+    ['breathless', BLOCK, 'pressure: no racing', 'Nothing out of breath before a clinician has agreed.', AHA],
+    ['jump', BLOCK, 'pressure: no jumps', 'No jumping before a clinician has agreed.', AHA],
+    ['hanging', BLOCK, 'pressure: no hanging', 'No hanging before a clinician has agreed.', AHA],
+    ['effort', ease(5), 'pressure: very light', 'Very light: stop with five left, and see a clinician.', AHA],
+  ],
+  pressureTooHigh: [
+    [
+      'effort',
+      BLOCK,
+      'pressure too high',
+      'Resting pressure from 180/110: no strength training until a doctor has it under control.',
+      `${AHA}: none above 180/110 mmHg at rest; here from that pressure on`,
+    ],
+  ],
+  neverOverhead: [
+    [
+      'overheadLoad',
+      BLOCK,
+      'nothing overhead',
+      'No load overhead, whatever the pressure: the careful school of two.',
+    ],
   ],
   heartCondition: [
     [
       'breathless',
       BLOCK,
       'no racing',
-      'Nothing that leaves you out of breath: walk it instead.',
+      'Nothing that leaves you out of breath: a pace at which talking goes.',
       `${AHA}: moderate effort`,
     ],
-    ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'],
-    ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'],
+    HEAD_UP,
+    NO_HANGING,
     NO_LANDING,
+    NO_UPS_AND_DOWNS,
+    [
+      'overheadLoad',
+      ease(5),
+      'overhead: very light',
+      `Overhead only very light, with five left. ${BREATHE}.`,
+    ],
     [
       'longStrain',
       ease(4, 15),
@@ -111,29 +219,61 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'Holds stay at 15 seconds or less, breathing all the way through.',
     ],
     [
-      'held',
+      'effort',
       ease(4),
       'breathe, 4 left',
       'Light enough to stop with four left; never hold the breath; stop on any pressure in the chest.',
       `${AHA}: low to moderate effort`,
     ],
+    TALK_TEST,
   ],
   lowBoneDensity: [
     [
       'spineBending',
       BLOCK,
-      'no loaded bending',
-      'No bending forward with a load: chest supported, or lying.',
+      'no rounding',
+      'No rounding of the back, and none under load: hinge at the hips instead.',
+      BONES,
     ],
-    ['spineTwisting', BLOCK, 'no twisting', 'No twisting under load: reach straight instead.'],
+    ['spineTwisting', BLOCK, 'no twisting', 'No twisting under load: reach straight instead.', BONES],
     NO_LANDING,
+    NO_FORWARD_FALL,
+    [
+      'loadedHinge',
+      ease(3),
+      'hinge taught, straight',
+      'Bend at the hips with a straight back, taught first; load close; stop with three left, or when the back rounds.',
+      BONES,
+    ],
+    ['jolt', WARN, 'soft, and held', 'Small and soft, holding on; not after a break of the spine.'],
+    [
+      'barOnShoulders',
+      WARN,
+      'taught first',
+      'A bar on the shoulders only after it was taught and watched.',
+      BONES,
+    ],
     ['backArch', WARN, 'long back', 'Keep the back long, not arched.'],
-    ['upAndDown', WARN, 'slow down, slow up', 'Down and up in your own time, by rolling to the side.'],
+    ['unsteady', WARN, 'support near', 'A hand on or near something that stands: a fall is what breaks.'],
+    ['toFloor', WARN, 'slow down, slow up', 'Down and up in your own time, by rolling to the side.'],
   ],
   shoulder: [
     ['overhead', BLOCK, 'nothing overhead', 'No arms above shoulder height.'],
+    ['overheadLoad', BLOCK, 'nothing overhead', 'No load above shoulder height.'],
     ['wideArms', BLOCK, 'elbows close', 'No arms wide under load: elbows stay close.'],
-    ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'],
+    [
+      'longArms',
+      BLOCK,
+      'short levers',
+      'No long arms under load, in front or to the side: elbows bent and close.',
+    ],
+    [
+      'barOnShoulders',
+      BLOCK,
+      'no bar on the shoulders',
+      'No bar on the shoulders: hold it in front or at the sides.',
+    ],
+    NO_HANGING,
     [
       'shoulderLoad',
       HANDS_AT_HIP,
@@ -143,19 +283,29 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
   ],
   neck: [
     ['neckLoad', BLOCK, 'neck: no load', 'Nothing that loads or pulls the neck.'],
-    ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'],
+    [
+      'barOnShoulders',
+      BLOCK,
+      'no bar on the shoulders',
+      'No bar on the shoulders: hold it in front or at the sides.',
+    ],
+    HEAD_UP,
     ['lyingFront', WARN, 'brow on a towel', 'Brow on a folded towel, do not lift the head.'],
     ['hanging', WARN, 'long neck', 'Shoulders down, eyes ahead.'],
   ],
   lowBack: [
-    [
-      'spineBending',
-      BLOCK,
-      'no loaded bending',
-      'No bending forward with a load: chest supported, or lying.',
-    ],
+    ['spineBending', BLOCK, 'no rounding', 'No rounding of the back: chest supported, or lying.'],
+    ['loadedHinge', BLOCK, 'no loaded bending', 'No bending forward with a load: chest supported, or lying.'],
     ['spineTwisting', BLOCK, 'no twisting', 'No twisting under load.'],
+    [
+      'barOnShoulders',
+      BLOCK,
+      'no bar on the shoulders',
+      'No bar on the shoulders: hold it in front or at the sides.',
+    ],
     NO_LANDING,
+    NO_JOLT,
+    NO_FORWARD_FALL,
     [
       'backArch',
       adapt('leverage', 50, 'knees bent'),
@@ -166,8 +316,11 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
     ['bellyPressure', WARN, 'feet on the floor', 'Feet on the floor, breathe out on the effort.'],
   ],
   sacroiliac: [
-    ['apartLegs', BLOCK, 'legs together', 'No legs apart under load.'],
+    ['apartLegs', BLOCK, 'legs together', 'No legs wide apart.'],
+    ['crossMidline', BLOCK, 'no crossing', 'No leg across the middle.'],
     NO_LANDING,
+    NO_JOLT,
+    NO_CHAIR_STEP,
     [
       'singleLeg',
       WARN,
@@ -177,30 +330,37 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
     ['deepHip', WARN, 'smaller range', 'Only as deep as it stays quiet.'],
   ],
   hip: [
-    ['deepHip', HIGH_SEAT, 'hip: less depth', 'Sit only as low as a high seat.'],
-    ['apartLegs', BLOCK, 'legs nearer', 'No legs wide apart under load.'],
+    ['apartLegs', BLOCK, 'legs nearer', 'No legs wide apart.'],
+    ['crossMidline', BLOCK, 'no crossing', 'No leg across the middle.'],
     NO_LANDING,
+    NO_JOLT,
+    NO_CHAIR_STEP,
+    ['deepHip', HIGH_SEAT, 'hip: less depth', 'Sit only as low as a high seat.'],
     ['deepKnee', LESS_DEEP, 'less depth', 'Less deep, knee over the foot.'],
+    SUPPORT_NEAR,
   ],
   ankle: [
     NO_LANDING,
-    ['ankleBend', BLOCK, 'ankle: no deep bend', 'No deep bend of the ankle under load.'],
-    ['eyesClosed', BLOCK, 'eyes open', 'Eyes stay open.'],
+    NO_JOLT,
+    EYES_OPEN,
+    ['ankleBend', LESS_DEEP, 'ankle: less bend', 'Only as deep as the heel stays down without effort.'],
+    HELD,
     SUPPORT_NEAR,
   ],
   wrist: [
+    NO_HANGING,
     [
       'wristLoad',
       HANDS_ON_CHAIR,
       'hands raised',
       'Hands raised to a chair or higher, on fists or forearms where it goes.',
     ],
-    ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'],
     ['grip', WARN, 'straight wrist', 'Straight wrist, thick soft grip, lighter if it aches.'],
   ],
   pelvicFloor: [
     NO_LANDING,
-    ['bellyPressure', BLOCK, 'no pressure', 'Nothing that presses down into the belly.'],
+    NO_JOLT,
+    RAISE_FOR_THE_BELLY,
     [
       'longStrain',
       ease(3, 15),
@@ -208,27 +368,29 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'Holds stay at 15 seconds or less; breathe out and lift as you start.',
     ],
     [
-      'held',
+      'effort',
       ease(3),
       'breathe out first',
-      'Breathe out before the effort, stop with three left; stop on heaviness or leaking.',
+      'Breathe out before the effort, never bear down, stop with three left; stop on heaviness or leaking.',
     ],
-    ['breathless', WARN, 'own pace', 'Your own pace; stop on heaviness or leaking.'],
+    ['livelyPace', WARN, 'own pace', 'Your own pace; stop on heaviness or leaking.'],
   ],
   pregnancyEarly: [
-    ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'],
+    NO_HANGING,
+    NO_FORWARD_FALL,
+    ['effort', ease(3), 'breathe, 3 left', `${BREATHE}; stop with three left.`, `${ACOG}: moderate effort`],
     [
-      'held',
-      ease(3),
-      'breathe, 3 left',
-      'Breathe out on the effort, never hold the breath; stop with three left.',
-      `${ACOG}: moderate effort`,
+      'longStrain',
+      ease(3, 30),
+      'short holds',
+      'Holds stay at 30 seconds or less, breathing all the way through.',
     ],
-    ['breathless', WARN, 'talk test', 'Only so hard that talking still goes; drink, and keep cool.', ACOG],
+    ['livelyPace', WARN, 'talk test', 'Only so hard that talking still goes; drink, and keep cool.', ACOG],
     ['jump', WARN, 'small or none', 'Small jumps or none; step if in doubt.'],
   ],
   pregnancyMiddle: [
     NO_LANDING,
+    NO_JOLT,
     [
       'lyingBack',
       BLOCK,
@@ -236,63 +398,192 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'No long lying on the back: sit, stand, or lie on the side.',
       ACOG,
     ],
-    ['lyingFront', BLOCK, 'not on the front', 'No lying on the front.'],
-    ['bellyPressure', BLOCK, 'no pressure', 'Nothing that presses into the belly.'],
-    ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'],
+    NOT_ON_THE_FRONT,
+    NOTHING_ON_THE_LAP,
+    NO_FORWARD_FALL,
+    NO_HANGING,
+    NO_CHAIR_STEP,
+    RAISE_FOR_THE_BELLY,
+    HELD,
+    ['effort', ease(3), 'breathe, 3 left', `${BREATHE}; stop with three left.`, `${ACOG}: moderate effort`],
     [
-      'held',
-      ease(3),
-      'breathe, 3 left',
-      'Breathe out on the effort, never hold the breath; stop with three left.',
-      `${ACOG}: moderate effort`,
+      'longStrain',
+      ease(3, 20),
+      'short holds',
+      'Holds stay at 20 seconds or less, breathing all the way through.',
     ],
-    ['longStrain', ease(3, 20), 'short holds', 'Holds stay at 20 seconds or less.'],
     TALK_TEST,
+    ['breathless', WARN, 'talk test', 'Only so hard that talking still goes; drink, and keep cool.', ACOG],
     SUPPORT_NEAR,
   ],
   pregnancyLate: [
     NO_LANDING,
+    NO_JOLT,
+    NO_RACING,
+    NO_UPS_AND_DOWNS,
     ['lyingBack', BLOCK, 'not on the back', 'No lying on the back: sit, stand, or lie on the side.', ACOG],
-    ['lyingFront', BLOCK, 'not on the front', 'No lying on the front.'],
-    ['bellyPressure', BLOCK, 'no pressure', 'Nothing that presses into the belly.'],
-    ['hanging', BLOCK, 'no hanging', 'No hanging by the hands.'],
-    ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'],
+    NOT_ON_THE_FRONT,
+    NOTHING_ON_THE_LAP,
+    NO_FORWARD_FALL,
+    NO_HANGING,
+    HEAD_UP,
     ['eyesClosed', BLOCK, 'eyes open', 'Eyes stay open: balance has moved.'],
+    NO_CHAIR_STEP,
+    RAISE_FOR_THE_BELLY,
     ['deepKnee', LESS_DEEP, 'less depth', 'Less deep, feet wider, a hand near something.'],
+    HELD,
+    ['effort', ease(4), 'breathe, 4 left', `${BREATHE}; stop with four left.`, `${ACOG}: moderate effort`],
     [
-      'held',
-      ease(4),
-      'breathe, 4 left',
-      'Breathe out on the effort, never hold the breath; stop with four left.',
-      `${ACOG}: moderate effort`,
+      'longStrain',
+      ease(4, 15),
+      'short holds',
+      'Holds stay at 15 seconds or less, breathing all the way through.',
     ],
-    ['longStrain', ease(4, 15), 'short holds', 'Holds stay at 15 seconds or less.'],
     TALK_TEST,
     SUPPORT_NEAR,
+    [
+      'toFloor',
+      WARN,
+      'down and up by the side',
+      'Down and up by way of hands and knees, something to hold near.',
+    ],
   ],
   recentSurgery: [
     NO_LANDING,
-    ['bellyPressure', BLOCK, 'no pressure', 'Nothing that presses into the belly until the surgeon says so.'],
+    NO_JOLT,
     ['hanging', BLOCK, 'no hanging', 'No hanging by the hands until the surgeon says so.'],
     ['breathless', BLOCK, 'no racing', 'Nothing that leaves you out of breath yet.'],
-    ['longStrain', ease(5, 10), 'very short holds', 'Holds stay at 10 seconds or less.'],
+    NO_UPS_AND_DOWNS,
+    NO_FORWARD_FALL,
     [
-      'held',
+      'longStrain',
+      ease(5, 10),
+      'very short holds',
+      'Holds stay at 10 seconds or less, breathing all the way through.',
+    ],
+    [
+      'effort',
       ease(5),
       'light, 5 left',
       'Light enough to stop with five left, and only what the surgeon allows.',
     ],
+    TALK_TEST,
+  ],
+  surgeryUnsaid: [
+    [
+      'effort',
+      BLOCK,
+      'surgery: say where',
+      'Nobody has said where the surgery was: a clinician first, then note the place.',
+    ],
+  ],
+  'surgery:abdomen': [
+    ['held', BLOCK, 'nothing lifted', 'Nothing lifted or held until the surgeon says so.'],
+    ['longStrain', BLOCK, 'no held strain', 'No planks and no held strain until the surgeon says so.'],
+    ['lyingFront', BLOCK, 'not on the front', 'No lying on the belly until the surgeon says so.'],
+    ['lapLoad', BLOCK, 'nothing on the belly', 'No load on the belly or pelvis until the surgeon says so.'],
+    ['spineBending', BLOCK, 'no sitting up', 'No curling up: roll to the side to sit up.'],
+    ['spineTwisting', BLOCK, 'no twisting', 'No twisting under load.'],
+    ['backArch', BLOCK, 'long back', 'No arching that pulls on the belly.'],
+    ['overheadLoad', BLOCK, 'nothing overhead', 'No load overhead until the surgeon says so.'],
+    [
+      'barOnShoulders',
+      BLOCK,
+      'no bar on the shoulders',
+      'No bar on the shoulders until the surgeon says so.',
+    ],
+    ['kneeling', WARN, 'belly stays quiet', 'Hands and knees only where the belly stays quiet.'],
+    ['shoulderLoad', HANDS_AT_HIP, 'hands raised', 'Weight on the arms only with the hands at hip height.'],
+    [
+      'bellyPressure',
+      HANDS_AT_HIP,
+      'no pressure in the belly',
+      'Nothing that presses into the belly until the surgeon says so.',
+    ],
+  ],
+  'surgery:chest': [
+    ['held', BLOCK, 'nothing held', 'Nothing held in the hands until the surgeon says so.'],
+    ['shoulderLoad', BLOCK, 'no weight on the arms', 'No weight on the arms until the surgeon says so.'],
+    ['overhead', BLOCK, 'nothing overhead', 'No arms above shoulder height until the surgeon says so.'],
+    ['wristLoad', BLOCK, 'no weight on the arms', 'No weight on the hands until the surgeon says so.'],
+    ['lyingFront', BLOCK, 'not on the front', 'No lying on the front until the surgeon says so.'],
+    ['bellyPressure', BLOCK, 'no bearing down', 'Nothing that bears down until the surgeon says so.'],
+    ['grip', BLOCK, 'no pulling', 'No pulling on anything until the surgeon says so.'],
+    ['longStrain', BLOCK, 'no held strain', 'No held strain until the surgeon says so.'],
+  ],
+  'surgery:shoulderOrArm': [
+    ['grip', BLOCK, 'nothing held', 'Nothing held or pulled with the arm until the surgeon says so.'],
+    ['shoulderLoad', BLOCK, 'no weight on the arm', 'No weight on the arm until the surgeon says so.'],
+    ['wristLoad', BLOCK, 'no weight on the arm', 'No weight on the hand until the surgeon says so.'],
+    ['overhead', BLOCK, 'nothing overhead', 'No arm above shoulder height until the surgeon says so.'],
+    ['wideArms', BLOCK, 'elbows close', 'No arms wide under load until the surgeon says so.'],
+    ['longArms', BLOCK, 'short levers', 'No long arm under load until the surgeon says so.'],
+    [
+      'barOnShoulders',
+      BLOCK,
+      'no bar on the shoulders',
+      'No bar on the shoulders until the surgeon says so.',
+    ],
+    ['overFace', BLOCK, 'nothing above the face', 'No load above the face until the surgeon says so.'],
+  ],
+  'surgery:back': [
+    ['spineBending', BLOCK, 'no rounding', 'No rounding of the back until the surgeon says so.'],
+    ['loadedHinge', BLOCK, 'no loaded bending', 'No bending forward with a load until the surgeon says so.'],
+    ['spineTwisting', BLOCK, 'no twisting', 'No twisting under load until the surgeon says so.'],
+    ['backArch', BLOCK, 'long back', 'No arching of the back until the surgeon says so.'],
+    ['neckLoad', BLOCK, 'neck: no load', 'Nothing that loads the neck until the surgeon says so.'],
+    ['overheadLoad', BLOCK, 'nothing overhead', 'No load overhead until the surgeon says so.'],
+    [
+      'barOnShoulders',
+      BLOCK,
+      'no bar on the shoulders',
+      'No bar on the shoulders until the surgeon says so.',
+    ],
+    ['lapLoad', BLOCK, 'no load on the pelvis', 'No load on the pelvis until the surgeon says so.'],
+    ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'],
+    ['bellyPressure', HANDS_AT_HIP, 'no bearing down', 'Nothing that bears down until the surgeon says so.'],
+  ],
+  'surgery:hip': [
+    ['crossMidline', BLOCK, 'no crossing', 'No leg across the middle until the surgeon says so.'],
+    ['apartLegs', BLOCK, 'legs nearer', 'No legs wide apart until the surgeon says so.'],
+    ['singleLeg', BLOCK, 'both legs', 'Weight on both legs until the surgeon says so.'],
+    ['lapLoad', BLOCK, 'no load on the pelvis', 'No load on the pelvis until the surgeon says so.'],
+    NO_CHAIR_STEP,
+    ['deepHip', HIGH_SEAT, 'hip: less depth', 'Sit only as low as a high seat.'],
+    ['deepKnee', LESS_DEEP, 'less depth', 'Less deep, knee over the foot.'],
+    HELD,
+  ],
+  'surgery:knee': [
+    ['singleLeg', BLOCK, 'both legs', 'Weight on both legs until the surgeon says so.'],
+    ['kneeling', BLOCK, 'no kneeling', 'No kneeling until the surgeon says so.'],
+    NO_CHAIR_STEP,
+    ['deepKnee', HIGH_SEAT, 'knee: less depth', 'Bend only as far as a high seat.'],
+    ['ankleBend', LESS_DEEP, 'less depth', 'Only as deep as the heel stays down.'],
+    HELD,
+  ],
+  'surgery:footOrAnkle': [
+    ['singleLeg', BLOCK, 'both legs', 'Weight on both legs until the surgeon says so.'],
+    EYES_OPEN,
+    NO_CHAIR_STEP,
+    ['ankleBend', LESS_DEEP, 'ankle: less bend', 'Only as deep as the heel stays down.'],
+    HELD,
   ],
   fallRisk: [
-    ['eyesClosed', BLOCK, 'eyes open', 'Eyes stay open.'],
-    ['headDown', BLOCK, 'head up', 'Keep the head above the heart.'],
+    EYES_OPEN,
+    HEAD_UP,
     NO_LANDING,
-    ['upAndDown', WARN, 'slowly up', 'Come up slowly, sit first.'],
+    NO_JOLT,
+    NO_UPS_AND_DOWNS,
+    ['highStep', BLOCK, 'not onto a chair', 'No stepping onto a chair, ever: it is there to hold on to.'],
+    ['stepUp', BLOCK, 'nothing held on a step', 'Both hands are free on a step: no load.'],
+    ['deepKnee', LESS_DEEP, 'less depth', 'Less deep, a seat behind you.'],
+    HELD,
+    ['toFloor', WARN, 'slowly up', 'Come up slowly by way of a chair, sit first.'],
     ['singleLeg', WARN, 'hand on support', 'A hand on something that stands, clear floor, firm shoes.'],
     TALK_TEST,
   ],
   diabetes: [
-    ['breathless', WARN, 'sugar at hand', 'Sugar within reach, check before and after; stop when shaky.'],
+    ['livelyPace', WARN, 'sugar at hand', 'Sugar within reach, check before and after; stop when shaky.'],
     ['jump', WARN, 'check the feet', 'Good shoes, check the feet afterwards.'],
     [
       'longStrain',
@@ -304,6 +595,8 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
   ],
   arthritis: [
     NO_LANDING,
+    NO_JOLT,
+    NO_CHAIR_STEP,
     ['deepKnee', LESS_DEEP, 'less depth', 'Less deep, in the range that stays quiet.'],
     [
       'wristLoad',
@@ -311,22 +604,33 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'hands raised',
       'Hands raised to a chair or higher, on fists or forearms where it goes.',
     ],
-    ['longStrain', ease(2, 20), 'short holds', 'Holds stay at 20 seconds or less.'],
+    [
+      'longStrain',
+      ease(2, 20),
+      'short holds',
+      'Holds stay at 20 seconds or less, breathing all the way through.',
+    ],
     ['grip', WARN, 'thick soft grip', 'A thick, soft grip; lighter on sore days.'],
-    ['kneeling', WARN, 'kneel on padding', 'Put a folded towel or two mats under the knee.'],
+    PAD_THE_KNEES,
   ],
   olderBeginner: [
     NO_LANDING,
-    ['eyesClosed', BLOCK, 'eyes open', 'Eyes stay open.'],
-    ['held', ease(3), '3 left', 'Light enough to stop with three left for the first weeks.'],
-    ['singleLeg', WARN, 'chair within reach', 'A chair within reach.'],
-    ['lyingBack', WARN, 'roll to sit up', 'Roll to the side to sit up.'],
+    EYES_OPEN,
+    ['deepKnee', LESS_DEEP, 'less depth', 'Less deep, a seat behind you.'],
+    NO_CHAIR_STEP,
+    ['effort', ease(3), '3 left', 'Light enough to stop with three left for the first weeks.'],
+    ['overFace', WARN, 'have it handed to you', 'Have the load handed to you and taken off you.'],
+    ['unsteady', WARN, 'chair within reach', 'A chair within reach.'],
+    ['jolt', WARN, 'small and soft', 'Small and soft, a hand on something.'],
+    ['toFloor', WARN, 'roll to sit up', 'Down and up by a chair; roll to the side to sit up.'],
     TALK_TEST,
+    ['breathless', WARN, 'talk test', 'Only so hard that talking still goes: slower if it does not.'],
   ],
   startGently: [
     ['jump', BLOCK, 'starts gently', 'The first weeks without jumping.', ACSM],
+    ['breathless', BLOCK, 'starts gently', 'The first weeks at a pace at which talking goes.', ACSM],
     [
-      'held',
+      'effort',
       ease(3),
       'starts gently, 3 left',
       'Light to moderate for the first weeks: stop with three left.',
@@ -339,7 +643,7 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'Holds stay at 20 seconds or less for the first weeks.',
       ACSM,
     ],
-    ['breathless', WARN, 'talk test', 'Only so hard that talking still goes.', ACSM],
+    TALK_TEST,
   ],
   clinicianFirst: [
     ['jump', BLOCK, 'clinician first', 'No jumping before a clinician has seen you.', ACSM],
@@ -351,9 +655,10 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       ACSM,
     ],
     ['headDown', BLOCK, 'clinician first', 'Head above the heart until a clinician has seen you.', ACSM],
+    ['upAndDown', BLOCK, 'clinician first', 'No quick ups and downs before a clinician has seen you.', ACSM],
     ['hanging', BLOCK, 'clinician first', 'No hanging before a clinician has seen you.', ACSM],
     [
-      'held',
+      'effort',
       ease(5),
       'clinician first, 5 left',
       'Very light until a clinician has seen you: stop with five left.',
@@ -366,14 +671,15 @@ const TABLE: Readonly<Record<CautionSubject, readonly Row[]>> = {
       'Holds stay at 10 seconds until a clinician has seen you.',
       ACSM,
     ],
+    TALK_TEST,
   ],
-  pressureTooHigh: [
+  symptoms: [
     [
-      'effort',
+      'anything',
       BLOCK,
-      'pressure too high',
-      'No strength training until a doctor has the pressure under control.',
-      `${AHA}: not above 180/110 mmHg at rest`,
+      'stopped: clinician first',
+      'Signs that a clinician has to look at first: no exercise until that is done and noted.',
+      ACSM,
     ],
   ],
 };

@@ -3,6 +3,8 @@ import { boatyardInWeekFive } from '@dray/demo/week-five';
 import demoFile from '../../../demo/boatyard.dray.json';
 import demoLog from '../../../demo/boatyard-log.json';
 import schemaFile from '../../../docs/dray.schema.json';
+import { LIBRARY_EXERCISES } from '../library';
+import { LIBRARY_WORDS } from '../library/words';
 import type { DrayDocument } from '../model';
 import {
   documentJsonSchema,
@@ -66,7 +68,7 @@ describe('parseDocument', () => {
       ['[1, 2]', /not a Dray file/],
       ['{"format":"other"}', /not a Dray file/],
       [serializeDocument(boatyard).slice(0, 5000), /cut short/],
-      [JSON.stringify({ ...boatyard, version: 4 }), /newer Dray.*Update/],
+      [JSON.stringify({ ...boatyard, version: 5 }), /newer Dray.*Update/],
       [JSON.stringify({ ...boatyard, version: 'one' }), /which version/],
     ];
     for (const [json, sentence] of cases) {
@@ -106,6 +108,52 @@ describe('parseDocument', () => {
     expect(parsed.document.overrides.map(({ decision: _, ...rest }) => rest)).toEqual(overrides);
   });
 
+  it('brings a document of the third version up to date: people stand on rungs that are there, own exercises say what they ask', () => {
+    const [juno] = boatyard.participants;
+    const own = {
+      ...LIBRARY_EXERCISES.find(({ id }) => id === 'jump-back-thrust')!,
+      id: 'slipway-thrust',
+      name: 'Slipway thrust',
+      easedBy: undefined,
+      demands: ['jump', 'shoulderLoad'],
+      demandsLoaded: [],
+      words: LIBRARY_WORDS['jump-back-thrust'],
+    };
+    const set = (rungId: string, exerciseId: string) => ({
+      id: rungId,
+      participantId: juno!.id,
+      sessionId: 'tuesday',
+      slotId: 'tue-hinge',
+      week: 1,
+      date: '2026-10-27',
+      exerciseId,
+      rungId,
+      set: 1,
+      counted: 'reps',
+      amount: 10,
+    });
+    const old = {
+      ...boatyard,
+      version: 3,
+      exercises: [own],
+      participants: [{ ...juno, rungs: { hinge: 'hinge-bridge', 'one-leg-hinge': 'one-hinge-staggered' } }],
+      log: [set('hinge-bridge', 'floor-bridge'), set('hinge-pair', 'pair-hinge')],
+    };
+    const parsed = parseDocument(JSON.stringify(old));
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+    const { participants, log, exercises } = parsed.document;
+    expect(participants[0]?.rungs).toEqual({ hinge: 'hinge-free', 'one-leg-hinge': 'one-hinge-held' });
+    // A set keeps the exercise it was done in.
+    expect(log.map(({ exerciseId, rungId }) => [exerciseId, rungId])).toEqual([
+      ['floor-bridge', undefined],
+      ['pair-hinge', 'hinge-pair'],
+    ]);
+    // What a thrust that jumps plainly asks besides: nobody with a bad heart is given it for want of a word.
+    expect(exercises[0]?.demands).toEqual(
+      jasmine.arrayContaining(['jump', 'jolt', 'breathless', 'livelyPace', 'toFloor']),
+    );
+  });
+
   it('brings a document of the first version up to date: sessions get their days', () => {
     const { visits: _, ...old } = boatyard;
     const programs = boatyard.programs.map(({ startTime: _time, ...program }) => ({
@@ -114,7 +162,7 @@ describe('parseDocument', () => {
     }));
     const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.version).toBe(3);
+    expect(parsed.document.version).toBe(4);
     // It starts on a Tuesday, and two sessions are half a week apart.
     expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
       { weekday: 2, sessionId: 'tuesday' },

@@ -15,7 +15,7 @@ export const bagLoads: Maker<'bag'> = (stock, { hold }) =>
     const loads: AttainableLoad[] = [];
     for (let grams = emptyKg > 0 ? 0 : 1; grams <= sums.limitGrams; grams += 1) {
       if (!sums.makes(grams)) continue;
-      const part = { kind: 'bag', name, emptyKg, items: sums.itemsFor(grams) } as const;
+      const part = { kind: 'bag', name, emptyKg, items: sums.itemsFor(grams), trustedKg } as const;
       loads.push({
         kg: emptyKg + grams / 1000,
         recipe: { hold, unit, part, pieces: 1 + sums.pieces(grams) },

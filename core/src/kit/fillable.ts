@@ -17,9 +17,24 @@ export function massForFill(
   return container.emptyKg + litres * container.densityKgPerLitre;
 }
 
+/** Larger containers hang on a handle. Common practice, no published source. */
+const HANDLE_FROM_LITRES = 3;
+
+/**
+ * What a container is trusted with: what its owner says, else for one that hangs on a handle what it was made to carry, full of
+ * water; a bottle is gripped round itself and has no handle to break. Common practice, no published source.
+ *
+ * @param container as it is counted in
+ * @returns kilograms, the container included; undefined without a handle
+ * @example trustedWith({ ...jug, capacityLitres: 5, emptyKg: 0.2 }) // 5.2
+ */
+export function trustedWith({ trustedKg, capacityLitres, emptyKg }: Container): number | undefined {
+  return trustedKg ?? (capacityLitres >= HANDLE_FROM_LITRES ? emptyKg + capacityLitres : undefined);
+}
+
 /** The heaviest it may be: full, or what its handle is trusted with. */
 export function mostFilledKg(container: Container): number {
-  return Math.min(massForFill(container, container.capacityLitres), container.trustedKg ?? Infinity);
+  return Math.min(massForFill(container, container.capacityLitres), trustedWith(container) ?? Infinity);
 }
 
 export type FillAnswer =
@@ -97,7 +112,7 @@ export const fillableLoads: Maker<'fillable'> = (stock, { hold }) => {
         recipe: {
           hold,
           unit,
-          part: { kind: 'fillable', name, litres, capacityLitres, count },
+          part: { kind: 'fillable', name, litres, capacityLitres, count, trustedKg: trustedWith(implement) },
           pieces: count * 2,
         },
       }));

@@ -72,6 +72,23 @@ export function recipeWords({ part, unit }: Recipe): string {
   return wordsOf(part, unit);
 }
 
+/**
+ * What the handle or zip of a load is trusted with; undefined where there is none to break.
+ *
+ * @param recipe how the load is made
+ * @param unit the reader's
+ * @example trustWords(suitcase, 'kg') // 'handle and zip hold 20 kg'
+ */
+export function trustWords({ part }: Recipe, unit: MassUnit): string | undefined {
+  if (part.kind === 'bag' && part.trustedKg !== undefined) {
+    return `handle and zip hold ${formatLoad(part.trustedKg, unit)}`;
+  }
+  if (part.kind === 'fillable' && part.trustedKg !== undefined) {
+    return `the handle holds ${formatLoad(part.trustedKg, unit)}`;
+  }
+  return undefined;
+}
+
 function wordsOf<Kind extends RecipePart['kind']>(part: PartOf<Kind>, unit: MassUnit): string {
   const words = WORDS[part.kind] as (part: PartOf<Kind>, unit: MassUnit) => string;
   return words(part, unit);

@@ -50,12 +50,16 @@ export type RecipePart =
       readonly litres: number;
       readonly capacityLitres: number;
       readonly count: number;
+      /** What its handle is trusted with, if it has one. */
+      readonly trustedKg?: number | undefined;
     }
   | {
       readonly kind: 'bag';
       readonly name: string;
       readonly emptyKg: number;
       readonly items: readonly ItemCount[];
+      /** What its handle and zip are trusted with. */
+      readonly trustedKg?: number | undefined;
     }
   | {
       readonly kind: 'band';

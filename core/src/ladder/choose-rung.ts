@@ -49,9 +49,17 @@ function firstOfTier(ladder: Ladder, tier: Tier): number {
   return hardestBelow;
 }
 
-function prerequisitesReached(
+/**
+ * Whether a person stands high enough on every ladder that a rung waits for.
+ *
+ * @param rung to be taken
+ * @param participant where they stand, or their tier where nothing more is known
+ * @param ladders to look it up in
+ * @example prerequisitesReached(jumpingThrust, newcomer, catalog.ladders) // false
+ */
+export function prerequisitesReached(
   rung: Rung,
-  participant: Participant,
+  participant: Pick<Participant, 'rungs' | 'tier' | 'tiers'>,
   ladders: ReadonlyMap<string, Ladder>,
 ): boolean {
   return rung.prerequisites.every(({ ladderId, rungId }) => {

@@ -1,14 +1,5 @@
-import {
-  LEVERS,
-  type Demand,
-  type Exercise,
-  type LeverKind,
-  type LeverSettings,
-  type LogEntry,
-  type Need,
-  type Rung,
-  type Tier,
-} from '../model';
+import type { Demand, Exercise, LeverKind, LeverSettings, LogEntry, Need, Rung, Tier } from '../model';
+import { demandsAt, SUPPORT } from './demands';
 
 /** An exercise as it is really done: at lever settings, from a rung of a ladder where there is one. */
 export interface Version {
@@ -24,11 +15,12 @@ export interface Version {
   readonly demands: readonly Demand[];
   /** Asked of the body only while something is held. */
   readonly demandsLoaded: readonly Demand[];
+  /** Done with a hand on something that stands. */
+  readonly holdingOn?: true;
 }
 
 /** A rung's version of its exercise. */
 export function versionOfRung(exercise: Exercise, ladderId: string, rung: Rung): Version {
-  const kept = (demand: Demand) => !rung.spares.includes(demand);
   return {
     exercise,
     ladderId,
@@ -37,8 +29,7 @@ export function versionOfRung(exercise: Exercise, ladderId: string, rung: Rung):
     tier: rung.tier,
     levers: rung.levers,
     needs: [...exercise.needs, ...rung.needs],
-    demands: exercise.demands.filter(kept),
-    demandsLoaded: exercise.demandsLoaded.filter(kept),
+    ...demandsAt(exercise, rung.levers, rung),
   };
 }
 
@@ -55,9 +46,28 @@ export function versionOfExercise(exercise: Exercise): Version {
   };
 }
 
-/** The same version with one lever moved. */
+/** The same version with one lever moved, and what it asks there. */
 export function withLever(version: Version, lever: LeverKind, value: number, words: string): Version {
-  return { ...version, name: `${version.name}, ${words}`, levers: { ...version.levers, [lever]: value } };
+  const levers = { ...version.levers, [lever]: value };
+  const asked = demandsAt(version.exercise, levers, version.rung);
+  const moved = { ...version, ...asked, name: `${version.name}, ${words}`, levers };
+  return version.holdingOn ? steadied(moved) : moved;
+}
+
+/**
+ * The same version with a hand on something that stands; undefined where the hands are busy or it travels.
+ *
+ * @example holdingOn(heelRaise)?.name // 'heel raise, holding on'
+ */
+export function holdingOn(version: Version): Version | undefined {
+  if (version.holdingOn) return version;
+  if (version.exercise.handsBusy) return undefined;
+  const needs = [...version.needs, SUPPORT];
+  return steadied({ ...version, name: `${version.name}, holding on`, needs, holdingOn: true });
+}
+
+function steadied(version: Version): Version {
+  return { ...version, demands: version.demands.filter((demand) => demand !== 'unsteady') };
 }
 
 /** What tells one version from another, whatever they are called. */
@@ -118,10 +128,4 @@ export function versionKeyOfSet(
 ): string {
   const rung = rungId === undefined ? undefined : rungById(rungId);
   return keyOf({ exerciseId, rungId, moved: leversMoved({ levers, ...(rung && { rung }) }) });
-}
-
-/** Whether a lever setting is at `limit` or on its easier side; an unset lever stands at its hard end. */
-export function easierOrEqual(lever: LeverKind, value: number | undefined, limit: number): boolean {
-  if (value === undefined) return false;
-  return LEVERS[lever].harder === 'up' ? value <= limit : value >= limit;
 }

@@ -1,4 +1,4 @@
-import { bandFrom, family, held, ladder, repsGate, rung } from './define';
+import { ABOVE_THE_ANKLES, bandFrom, family, held, heldOnTop, ladder, repsGate, rung } from './define';
 
 /** Raises, curls, the back of the arm, and the lower leg. */
 export const armExercises = [
@@ -7,10 +7,9 @@ export const armExercises = [
       pattern: 'raise',
       muscles: { shoulders: 1, upperBack: 0.3 },
       secondsPerRep: 4,
-      demandsLoaded: ['wideArms', 'grip'],
     },
     {
-      'empty-side-raise': { name: 'Arms out to the side, nothing held', demandsLoaded: [] },
+      'empty-side-raise': { name: 'Arms out to the side, nothing held' },
       'bent-side-raise': { name: 'Lateral raise, elbows bent', loading: held('raise', 1.4, ['pair'], true) },
       'side-raise': {
         name: 'Lateral raise',
@@ -22,23 +21,19 @@ export const armExercises = [
         needs: [['post', 'counter', 'wall']],
         loading: held('raise', 0.5, ['oneSide'], true),
       },
-      'empty-front-raise': { name: 'Arms up in front, nothing held', demandsLoaded: [] },
+      'empty-front-raise': { name: 'Arms up in front, nothing held' },
       'one-front-raise': {
         name: 'Front raise, one arm in turn',
         laterality: 'alternating',
         loading: held('raise', 1.1, ['pair'], true),
-        demandsLoaded: ['grip'],
       },
       'front-raise': {
         name: 'Front raise',
         loading: held('raise', 1.1, ['pair', 'bothHands', 'band'], true, bandFrom('both feet', 0.45, 0.75)),
-        demandsLoaded: ['grip'],
       },
       'front-to-overhead-raise': {
         name: 'Front raise to overhead',
         loading: held('raise', 0.9, ['pair', 'bothHands'], true),
-        demands: ['overhead'],
-        demandsLoaded: ['grip'],
       },
     },
   ),
@@ -47,19 +42,16 @@ export const armExercises = [
       pattern: 'curl',
       muscles: { biceps: 1, forearms: 0.6 },
       secondsPerRep: 4,
-      demandsLoaded: ['grip'],
     },
     {
       'hand-resisted-curl': {
         name: 'Curl against the other hand',
         laterality: 'eachSide',
-        demandsLoaded: [],
-        demands: [],
       },
       'seated-curl': {
         name: 'Curl, seated',
         position: 'seated',
-        needs: [['chair', 'step']],
+        needs: [['chair']],
         loading: held('curl', 0.95, ['pair', 'oneSide'], true),
       },
       curl: {
@@ -68,6 +60,7 @@ export const armExercises = [
       },
       'hammer-curl': {
         name: 'Curl, thumbs up',
+        tier: 'beginner',
         muscles: { biceps: 0.9, forearms: 1 },
         loading: held('curl', 1.05, ['pair', 'band', 'bothHands'], true, bandFrom('both feet', 0.4, 0.65)),
       },
@@ -78,9 +71,10 @@ export const armExercises = [
       },
       'propped-curl': {
         name: 'Curl, elbow on the thigh',
+        tier: 'beginner',
         laterality: 'eachSide',
         position: 'seated',
-        needs: [['chair', 'step']],
+        needs: [['chair']],
         loading: held('curl', 0.45, ['oneSide'], true),
       },
     },
@@ -90,14 +84,11 @@ export const armExercises = [
       pattern: 'extend',
       muscles: { triceps: 1, shoulders: 0.2 },
       secondsPerRep: 4,
-      demandsLoaded: ['grip'],
     },
     {
       'wall-elbow-press': {
         name: 'Forearm press off the wall',
         needs: [['wall']],
-        demandsLoaded: [],
-        demands: ['wristLoad'],
         levers: [{ lever: 'surfaceHeight', from: 40, to: 140 }],
       },
       'kick-back': {
@@ -108,18 +99,17 @@ export const armExercises = [
       },
       'band-press-down': {
         name: 'Band pressed down',
+        tier: 'beginner',
         needs: [['anchor', 'overheadBar']],
         loading: held('extend', 1.1, ['band'], true, bandFrom('an anchor overhead', 0.4, 0.6)),
       },
       'lying-elbow-extension': {
         name: 'Elbow straightening, lying',
         position: 'lying',
-        demands: ['lyingBack'],
         loading: held('extend', 1, ['pair', 'bothHands', 'bar'], true),
       },
       'overhead-elbow-extension': {
         name: 'Elbow straightening overhead',
-        demands: ['overhead'],
         loading: held(
           'extend',
           1,
@@ -131,8 +121,6 @@ export const armExercises = [
       'close-press-up': {
         name: 'Press-up, hands close',
         position: 'handsAndFeet',
-        demands: ['shoulderLoad', 'wristLoad'],
-        demandsLoaded: [],
         muscles: { triceps: 1, chest: 0.7, shoulders: 0.4, trunk: 0.3 },
       },
     },
@@ -147,29 +135,30 @@ export const armExercises = [
       'seated-heel-raise': {
         name: 'Heel raise, seated',
         position: 'seated',
-        needs: [['chair', 'step']],
-        loading: held('calf', 0.6, ['bothHands', 'bag'], false),
+        needs: [['chair']],
+        loading: held('calf', 0.25, ['bothHands', 'bag'], false),
       },
       'held-heel-raise': { name: 'Heel raise, holding on', needs: [['chair', 'counter', 'wall', 'post']] },
-      'heel-raise': { name: 'Heel raise', loading: held('calf', 1, ['pair', 'vest', 'bag'], false) },
+      'heel-raise': {
+        name: 'Heel raise',
+        loading: heldOnTop('calf', 1, ['pair', 'vest', 'bag'], ABOVE_THE_ANKLES),
+      },
       'step-heel-raise': {
         name: 'Heel raise off a step',
         needs: [['step']],
-        loading: held('calf', 1, ['oneSide', 'vest'], false),
-        demands: ['ankleBend'],
+        loading: heldOnTop('calf', 1, ['oneSide', 'vest'], ABOVE_THE_ANKLES),
       },
       'one-leg-heel-raise': {
         name: 'Heel raise on one leg',
         laterality: 'eachSide',
         needs: [['chair', 'counter', 'wall', 'post']],
-        loading: held('calf', 0.5, ['oneSide', 'vest'], false),
-        demands: ['singleLeg'],
+        loading: heldOnTop('calf', 0.55, ['oneSide', 'vest'], ABOVE_THE_ANKLES),
       },
       'seated-toe-raise': {
         name: 'Toe raise, seated',
         position: 'seated',
         muscles: { shins: 1 },
-        needs: [['chair', 'step']],
+        needs: [['chair']],
       },
       'wall-toe-raise': { name: 'Toe raise, back to the wall', muscles: { shins: 1 }, needs: [['wall']] },
       'heel-walk': {
@@ -218,7 +207,6 @@ export const armLadders = [
       rung('curl-hand', 'hand-resisted-curl', 'against the other hand', 'b', repsGate(2, 12)),
       rung('curl-seated', 'seated-curl', 'seated', 'b', repsGate(3, 12)),
       rung('curl-free', 'curl', 'standing', 'i', repsGate(3, 12)),
-      rung('curl-hammer', 'hammer-curl', 'thumbs up', 'i', repsGate(3, 12)),
       rung('curl-slow', 'slow-curl', 'five counts down', 'a', repsGate(3, 10)),
     ],
   ),

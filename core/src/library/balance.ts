@@ -25,33 +25,28 @@ export const balanceExercises = [
         name: 'Stand on one leg, a hand near',
         laterality: 'eachSide',
         needs: HOLD,
-        demands: ['singleLeg'],
       },
-      'one-leg-stand': { name: 'Stand on one leg', laterality: 'eachSide', demands: ['singleLeg'] },
+      'one-leg-stand': { name: 'Stand on one leg', laterality: 'eachSide' },
       'toes-one-leg-stand': {
         name: 'Stand on one leg on the toes',
         laterality: 'eachSide',
-        demands: ['singleLeg'],
       },
       'blind-one-leg-stand': {
         name: 'Stand on one leg, eyes closed',
         laterality: 'eachSide',
         needs: HOLD,
-        demands: ['singleLeg', 'eyesClosed'],
       },
       'heel-to-toe-walk': { name: 'Walk heel to toe', laterality: 'alternating' },
       'turning-stand': { name: 'Feet together, turning the head and trunk' },
-      'one-leg-turn': { name: 'One leg, turning the trunk', laterality: 'eachSide', demands: ['singleLeg'] },
+      'one-leg-turn': { name: 'One leg, turning the trunk', laterality: 'eachSide' },
       'one-leg-reach': {
         name: 'One leg, reaching with the other foot',
         laterality: 'eachSide',
-        demands: ['singleLeg'],
       },
       'one-leg-press-out': {
         name: 'One leg, arms pressed up',
         laterality: 'eachSide',
         muscles: { outerHip: 0.7, calves: 0.7, trunk: 0.6, shoulders: 0.5 },
-        demands: ['singleLeg', 'overhead'],
       },
     },
   ),
@@ -61,15 +56,13 @@ export const balanceExercises = [
       muscles: { calves: 1, thighFront: 0.7, glutes: 0.5 },
       impact: 'high',
       secondsPerRep: 2,
-      demands: ['jump'],
     },
     {
-      'heel-drop': { name: 'Up on the toes and drop to the heels', impact: 'low', demands: [] },
+      'heel-drop': { name: 'Up on the toes and drop to the heels', impact: 'low' },
       'quick-feet': {
         name: 'Quick small steps',
         impact: 'low',
         laterality: 'alternating',
-        demands: ['breathless'],
       },
       'small-hop': { name: 'Small hops on both feet', levers: [{ lever: 'jumpHeight', from: 2, to: 20 }] },
       'jump-and-land': {
@@ -78,10 +71,10 @@ export const balanceExercises = [
       },
       'side-hop': {
         name: 'Hops from side to side',
+        tier: 'advanced',
         laterality: 'alternating',
-        demands: ['jump', 'breathless'],
       },
-      'one-leg-hop': { name: 'Hops on one leg', laterality: 'eachSide', demands: ['jump', 'singleLeg'] },
+      'one-leg-hop': { name: 'Hops on one leg', laterality: 'eachSide' },
     },
   ),
   ...family(
@@ -91,7 +84,6 @@ export const balanceExercises = [
       impact: 'low',
       laterality: 'alternating',
       secondsPerRep: 2,
-      demands: ['breathless'],
     },
     {
       'step-out-arms': { name: 'Side steps with the arms', impact: 'none' },
@@ -100,34 +92,33 @@ export const balanceExercises = [
         name: 'Star jumps',
         impact: 'high',
         laterality: 'both',
-        demands: ['jump', 'breathless', 'overhead'],
       },
       'slow-climber': {
         name: 'Knee drives, hands raised',
         position: 'handsAndFeet',
         levers: [{ lever: 'surfaceHeight', from: 0, to: 95 }],
-        demands: ['shoulderLoad', 'wristLoad', 'breathless'],
       },
       'fast-climber': {
         name: 'Running knee drives on the floor',
         position: 'handsAndFeet',
-        demands: ['shoulderLoad', 'wristLoad', 'breathless', 'longStrain'],
       },
       'seated-march-arms': {
         name: 'Seated march with the arms',
+        tier: 'beginner',
         position: 'seated',
         impact: 'none',
         needs: [['chair', 'step']],
       },
       'shadow-box': {
         name: 'Quick straight punches, feet planted',
+        tier: 'beginner',
         impact: 'none',
         muscles: { shoulders: 0.7, trunk: 0.6, sides: 0.4 },
       },
       'step-over': {
         name: 'Stepping up and down, quick',
+        tier: 'intermediate',
         needs: [['step']],
-        demands: ['breathless', 'singleLeg'],
       },
     },
   ),
@@ -207,7 +198,9 @@ export const balanceLadders = [
     [
       rung('star-side', 'step-out-arms', 'side steps', 'b', secondsGate(2, 40)),
       rung('star-step', 'star-step', 'star steps', 'i', secondsGate(3, 40)),
-      rung('star-jump', 'star-jump', 'star jumps', 'a', secondsGate(3, 30)),
+      rung('star-jump', 'star-jump', 'star jumps', 'a', secondsGate(3, 30), {
+        after: [['hops', 'hop-small']],
+      }),
     ],
   ),
   ladder(
@@ -225,7 +218,9 @@ export const balanceLadders = [
         levers: { surfaceHeight: 45 },
         needs: [['chair', 'step']],
       }),
-      rung('climb-floor', 'fast-climber', 'running, on the floor', 'a', secondsGate(3, 30)),
+      rung('climb-floor', 'fast-climber', 'running, on the floor', 'a', secondsGate(3, 30), {
+        after: [['brace', 'brace-floor']],
+      }),
     ],
   ),
 ];

@@ -1,12 +1,13 @@
-import type { Exercise, Ladder } from '../model';
+import type { Ladder } from '../model';
+import type { Movement } from './define';
 
-const MUSCLES: Exercise['muscles'] = [
+const MUSCLES: Movement['muscles'] = [
   { muscle: 'trunk', share: 1 },
   { muscle: 'shoulders', share: 0.3 },
   { muscle: 'glutes', share: 0.2 },
 ];
 
-export const braceExercises: readonly Exercise[] = [
+export const braceExercises: readonly Movement[] = [
   {
     id: 'plank',
     name: 'Plank',
@@ -18,8 +19,6 @@ export const braceExercises: readonly Exercise[] = [
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 95 }],
     secondsPerRep: 3,
-    demands: ['longStrain', 'shoulderLoad'],
-    demandsLoaded: [],
   },
   {
     id: 'knee-plank',
@@ -32,8 +31,6 @@ export const braceExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 3,
-    demands: ['kneeling', 'shoulderLoad'],
-    demandsLoaded: [],
   },
   {
     id: 'plank-reach',
@@ -50,8 +47,6 @@ export const braceExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 3,
-    demands: ['longStrain', 'shoulderLoad', 'wristLoad'],
-    demandsLoaded: [],
   },
   {
     id: 'heel-taps',
@@ -65,8 +60,6 @@ export const braceExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 3,
-    demands: ['lyingBack'],
-    demandsLoaded: [],
   },
 ];
 
@@ -84,7 +77,7 @@ export const braceLadder: Ladder = {
       tier: 'beginner',
       levers: { surfaceHeight: 90 },
       needs: [['counter']],
-      spares: ['longStrain'],
+      spares: [],
       gate: { sets: 3, seconds: 40, reserve: 2, visits: 2 },
       prerequisites: [],
     },

@@ -1,6 +1,5 @@
 import type {
   BandPath,
-  Demand,
   Exercise,
   Gate,
   Hold,
@@ -14,7 +13,10 @@ import type {
   Tier,
 } from '../model';
 
-type Facts = Partial<Omit<Exercise, 'id' | 'muscles'>> & {
+/** An exercise before it is said what it asks of a body: that stands in one table, see `demands.ts`. */
+export type Movement = Omit<Exercise, 'demands' | 'demandsLoaded' | 'easedBy' | 'handsBusy'>;
+
+type Facts = Partial<Omit<Movement, 'id' | 'muscles'>> & {
   readonly muscles?: Partial<Record<Muscle, number>>;
 };
 
@@ -22,7 +24,7 @@ type Facts = Partial<Omit<Exercise, 'id' | 'muscles'>> & {
 export function family(
   shared: Facts & { readonly pattern: Pattern; readonly muscles: Partial<Record<Muscle, number>> },
   members: Readonly<Record<string, Facts & { readonly name: string }>>,
-): readonly Exercise[] {
+): readonly Movement[] {
   return Object.entries(members).map(([id, own]) => {
     const { muscles, ...facts } = { ...shared, ...own };
     return {
@@ -32,8 +34,6 @@ export function family(
       needs: [],
       levers: [],
       secondsPerRep: 4,
-      demands: [],
-      demandsLoaded: [],
       ...facts,
       id,
       muscles: Object.entries(muscles).map(([muscle, share]) => ({ muscle: muscle as Muscle, share })),
@@ -52,6 +52,28 @@ export function held(
   return { lift, ratio, holds: [...holds], required, ...(band && { band }) };
 }
 
+/**
+ * A load that only adds to the body the limbs move anyway. `ratio` is then of body and load together, and `bodyShare` the part of
+ * the body above the working joints: all but shanks and feet in a lunge, all but the forearms in a pull-up, all but the feet on the
+ * toes. Source of the shares: Winter 2009, table 4.1 (from memory); of the ratios: common practice.
+ */
+export function heldOnTop(
+  lift: Lift,
+  ratio: number,
+  holds: readonly Hold[],
+  bodyShare: number,
+  required = false,
+): Loading {
+  return { lift, ratio, holds: [...holds], required, bodyShare };
+}
+
+/** All but both shanks and feet: 1 − 2 × (0.0465 + 0.0145). */
+export const ABOVE_THE_KNEES = 0.88;
+/** All but both forearms and hands: 1 − 2 × (0.016 + 0.006). */
+export const BELOW_THE_HANDS = 0.96;
+/** All but both feet: 1 − 2 × 0.0145. */
+export const ABOVE_THE_ANKLES = 0.97;
+
 export function bandFrom(fixedBy: string, startOfStature: number, endOfStature: number): BandPath {
   return { fixedBy, startOfStature, endOfStature };
 }
@@ -69,7 +91,6 @@ export function secondsGate(sets: number, seconds: number, ...seen: string[]): G
 interface RungFacts {
   readonly levers?: Rung['levers'];
   readonly needs?: readonly Need[];
-  readonly spares?: readonly Demand[];
   readonly after?: readonly (readonly [ladderId: string, rungId: string])[];
 }
 
@@ -80,7 +101,7 @@ export function rung(
   name: string,
   tier: 'b' | 'i' | 'a',
   gate: Gate,
-  { levers = {}, needs = [], spares = [], after = [] }: RungFacts = {},
+  { levers = {}, needs = [], after = [] }: RungFacts = {},
 ): Rung {
   return {
     id,
@@ -89,7 +110,7 @@ export function rung(
     tier: TIER_OF[tier],
     levers,
     needs: needs.map((need) => [...need]),
-    spares: [...spares],
+    spares: [],
     gate,
     prerequisites: after.map(([ladderId, rungId]) => ({ ladderId, rungId })),
   };

@@ -1,12 +1,13 @@
-import type { Exercise, Ladder } from '../model';
+import type { Ladder } from '../model';
+import type { Movement } from './define';
 
-const MUSCLES: Exercise['muscles'] = [
+const MUSCLES: Movement['muscles'] = [
   { muscle: 'thighBack', share: 1 },
   { muscle: 'glutes', share: 0.9 },
   { muscle: 'lowBack', share: 0.4 },
 ];
 
-export const hingeExercises: readonly Exercise[] = [
+export const hingeExercises: readonly Movement[] = [
   {
     id: 'wall-hinge',
     name: 'Hinge to the wall',
@@ -18,8 +19,6 @@ export const hingeExercises: readonly Exercise[] = [
     needs: [['wall']],
     levers: [],
     secondsPerRep: 4,
-    demands: [],
-    demandsLoaded: [],
   },
   {
     id: 'floor-bridge',
@@ -36,8 +35,6 @@ export const hingeExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: ['lyingBack'],
-    demandsLoaded: [],
   },
   {
     id: 'one-leg-bridge',
@@ -55,8 +52,6 @@ export const hingeExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: ['lyingBack'],
-    demandsLoaded: [],
   },
   {
     id: 'pair-hinge',
@@ -76,8 +71,6 @@ export const hingeExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: [],
-    demandsLoaded: ['spineBending', 'grip'],
   },
   {
     id: 'staggered-hinge',
@@ -91,8 +84,30 @@ export const hingeExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: [],
-    demandsLoaded: ['spineBending', 'grip'],
+  },
+  {
+    id: 'free-hinge',
+    name: 'Hinge, hands down the thighs',
+    pattern: 'hinge',
+    muscles: MUSCLES,
+    laterality: 'both',
+    position: 'standing',
+    impact: 'none',
+    needs: [],
+    levers: [],
+    secondsPerRep: 4,
+  },
+  {
+    id: 'held-one-leg-hinge',
+    name: 'Hinge on one leg, holding on',
+    pattern: 'hinge',
+    muscles: [...MUSCLES, { muscle: 'outerHip', share: 0.3 }],
+    laterality: 'eachSide',
+    position: 'standing',
+    impact: 'none',
+    needs: [['counter', 'chair', 'wall', 'post']],
+    levers: [],
+    secondsPerRep: 5,
   },
   {
     id: 'one-leg-hinge',
@@ -102,12 +117,22 @@ export const hingeExercises: readonly Exercise[] = [
     laterality: 'eachSide',
     position: 'standing',
     impact: 'none',
-    loading: { holds: ['oneSide', 'pair'], lift: 'hinge', ratio: 0.4, required: false },
     needs: [],
     levers: [],
     secondsPerRep: 5,
-    demands: ['singleLeg'],
-    demandsLoaded: ['spineBending', 'grip'],
+  },
+  {
+    id: 'loaded-one-leg-hinge',
+    name: 'Hinge on one leg, loaded',
+    pattern: 'hinge',
+    muscles: [...MUSCLES, { muscle: 'trunk', share: 0.4 }],
+    laterality: 'eachSide',
+    position: 'standing',
+    impact: 'none',
+    loading: { holds: ['oneSide', 'pair'], lift: 'hinge', ratio: 0.4, required: true },
+    needs: [],
+    levers: [],
+    secondsPerRep: 5,
   },
 ];
 
@@ -130,14 +155,14 @@ export const hingeLadder: Ladder = {
       prerequisites: [],
     },
     {
-      id: 'hinge-bridge',
-      exerciseId: 'floor-bridge',
-      name: 'floor bridge',
+      id: 'hinge-free',
+      exerciseId: 'free-hinge',
+      name: 'hands down the thighs',
       tier: 'beginner',
       levers: {},
       needs: [],
       spares: [],
-      gate: { sets: 3, reps: 15, reserve: 2, visits: 2 },
+      gate: { sets: 3, reps: 12, reserve: 2, visits: 2, seen: ['the back stays straight'] },
       prerequisites: [],
     },
     {
@@ -161,17 +186,6 @@ export const hingeLadder: Ladder = {
       spares: [],
       gate: { sets: 3, reps: 12, reserve: 1, visits: 2 },
       prerequisites: [],
-    },
-    {
-      id: 'hinge-one-leg',
-      exerciseId: 'one-leg-hinge',
-      name: 'on one leg',
-      tier: 'advanced',
-      levers: {},
-      needs: [],
-      spares: [],
-      gate: { sets: 3, reps: 10, reserve: 1, visits: 2 },
-      prerequisites: [{ ladderId: 'brace', rungId: 'brace-floor' }],
     },
   ],
 };

@@ -1,4 +1,4 @@
-import { bandFrom, family, held, ladder, repsGate, rung } from './define';
+import { ABOVE_THE_KNEES, bandFrom, family, held, heldOnTop, ladder, repsGate, rung } from './define';
 
 const CHAIR = ['chair', 'counter', 'wall', 'post'] as const;
 
@@ -8,8 +8,6 @@ export const legExercises = family(
     pattern: 'lunge',
     muscles: { thighFront: 1, glutes: 0.8, thighBack: 0.4, trunk: 0.2 },
     laterality: 'eachSide',
-    demands: ['deepKnee'],
-    demandsLoaded: ['grip'],
     levers: [{ lever: 'range', from: 30, to: 100 }],
   },
   {
@@ -23,72 +21,67 @@ export const legExercises = family(
     },
     'split-squat': {
       name: 'Split squat',
-      loading: held('squat', 0.75, ['pair', 'bothHands', 'vest', 'bag'], false),
+      loading: heldOnTop('squat', 0.9, ['pair', 'bothHands', 'vest', 'bag'], ABOVE_THE_KNEES),
     },
     'back-lunge': {
       name: 'Lunge, stepping back',
-      loading: held('squat', 0.65, ['pair', 'bothHands', 'vest'], false),
-      demands: ['deepKnee', 'singleLeg'],
     },
     'forward-lunge': {
       name: 'Lunge, stepping forward',
-      loading: held('squat', 0.6, ['pair', 'bothHands', 'vest'], false),
-      demands: ['deepKnee', 'singleLeg'],
+      loading: heldOnTop('squat', 0.84, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES),
     },
     'loaded-back-lunge': {
       name: 'Lunge, stepping back, loaded',
-      loading: held('squat', 0.65, ['pair', 'bothHands', 'bar'], true),
-      demands: ['deepKnee', 'singleLeg'],
+      loading: heldOnTop('squat', 0.86, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES, true),
     },
     'walking-lunge': {
       name: 'Lunge, walking',
       laterality: 'alternating',
-      loading: held('squat', 0.6, ['pair', 'vest'], false),
-      demands: ['deepKnee', 'singleLeg'],
+      loading: heldOnTop('squat', 0.84, ['pair', 'vest'], ABOVE_THE_KNEES),
     },
     'side-step-squat': {
       name: 'Side step and sit',
       rep: 'two sits, one on each side, make one',
       muscles: { thighFront: 0.8, innerThigh: 0.8, outerHip: 0.6, glutes: 0.6 },
       laterality: 'alternating',
-      demands: [],
     },
     'side-lunge': {
       name: 'Side lunge',
       muscles: { innerThigh: 1, thighFront: 1, glutes: 0.7, outerHip: 0.5 },
-      loading: held('squat', 0.5, ['bothHands', 'pair', 'vest'], false),
-      demands: ['deepKnee', 'apartLegs'],
+      loading: heldOnTop('squat', 0.8, ['bothHands', 'pair', 'vest'], ABOVE_THE_KNEES),
     },
     'sliding-side-lunge': {
       name: 'Side lunge, sliding out',
       muscles: { innerThigh: 1, thighFront: 1, glutes: 0.7, outerHip: 0.4 },
-      loading: held('squat', 0.45, ['bothHands'], false),
-      demands: ['deepKnee', 'apartLegs', 'singleLeg'],
+      loading: heldOnTop('squat', 0.78, ['bothHands'], ABOVE_THE_KNEES),
     },
     'curtsy-tap': {
       name: 'Curtsy, tapping behind',
       muscles: { glutes: 1, outerHip: 0.8, thighFront: 0.8 },
-      demands: ['singleLeg'],
     },
     'curtsy-lunge': {
       name: 'Curtsy lunge',
       muscles: { glutes: 1, outerHip: 0.8, thighFront: 1, innerThigh: 0.3 },
-      loading: held('squat', 0.5, ['bothHands', 'pair'], false),
-      demands: ['deepKnee', 'singleLeg'],
+      loading: heldOnTop('squat', 0.8, ['bothHands', 'pair'], ABOVE_THE_KNEES),
     },
     'step-up': {
       name: 'Step-up',
-      needs: [['step', 'chair']],
+      needs: [['step']],
       levers: [],
-      loading: held('squat', 0.6, ['pair', 'bothHands', 'vest'], false),
-      demands: ['singleLeg'],
+      loading: heldOnTop('squat', 0.83, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES),
+    },
+    'high-step-up': {
+      name: 'Step-up onto a chair',
+      needs: [['chair']],
+      levers: [],
+      loading: heldOnTop('squat', 0.78, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES),
+      tier: 'intermediate',
     },
     'one-leg-sit': {
       name: 'Sit to stand on one leg',
       pattern: 'squat',
-      needs: [['chair', 'step']],
-      loading: held('squat', 0.35, ['bothHands', 'vest'], false),
-      demands: ['singleLeg'],
+      needs: [['chair']],
+      loading: heldOnTop('squat', 0.73, ['bothHands', 'vest'], ABOVE_THE_KNEES),
     },
     'held-one-leg-squat': {
       name: 'One-leg squat, holding on',
@@ -98,14 +91,12 @@ export const legExercises = family(
         { lever: 'range', from: 30, to: 100 },
         { lever: 'assistance', from: 0, to: 60 },
       ],
-      demands: ['deepKnee', 'singleLeg', 'deepHip'],
     },
     'one-leg-squat': {
       name: 'One-leg squat',
       pattern: 'squat',
       secondsPerRep: 5,
-      loading: held('squat', 0.3, ['bothHands', 'vest'], false),
-      demands: ['deepKnee', 'singleLeg', 'deepHip', 'ankleBend'],
+      loading: heldOnTop('squat', 0.71, ['bothHands', 'vest'], ABOVE_THE_KNEES),
     },
     'wall-sit': {
       name: 'Wall sit',
@@ -113,8 +104,8 @@ export const legExercises = family(
       laterality: 'both',
       muscles: { thighFront: 1, glutes: 0.4 },
       needs: [['wall']],
+      tier: 'beginner',
       secondsPerRep: 3,
-      demands: ['longStrain'],
     },
     'band-squat': {
       name: 'Squat with a band',
@@ -134,7 +125,6 @@ export const legLadders = [
   ladder('lunge', 'Back lunge', 'lunge', STUCK, BACK, [
     rung('lunge-held', 'held-split-squat', 'split squat, hand on a chair', 'b', repsGate(2, 10), {
       levers: { range: 60, assistance: 30 },
-      spares: ['deepKnee'],
     }),
     rung('lunge-split', 'split-squat', 'split squat', 'b', repsGate(3, 12), { levers: { range: 80 } }),
     rung('lunge-back', 'back-lunge', 'stepping back', 'i', repsGate(3, 10), { levers: { range: 90 } }),
@@ -150,7 +140,6 @@ export const legLadders = [
     rung('side-step', 'side-step-squat', 'step and sit', 'b', repsGate(2, 12), { levers: { range: 50 } }),
     rung('side-lunge-half', 'side-lunge', 'half-way down', 'i', repsGate(3, 10), {
       levers: { range: 60 },
-      spares: ['deepKnee'],
     }),
     rung('side-lunge-full', 'side-lunge', 'all the way', 'i', repsGate(3, 12), { levers: { range: 100 } }),
     rung('side-lunge-sliding', 'sliding-side-lunge', 'sliding out', 'a', repsGate(3, 10), {
@@ -161,7 +150,6 @@ export const legLadders = [
     rung('curtsy-tap', 'curtsy-tap', 'tapping behind', 'b', repsGate(2, 12), { levers: { range: 40 } }),
     rung('curtsy-half', 'curtsy-lunge', 'half-way down', 'i', repsGate(3, 10), {
       levers: { range: 60 },
-      spares: ['deepKnee'],
     }),
     rung('curtsy-full', 'curtsy-lunge', 'all the way', 'a', repsGate(3, 12), { levers: { range: 100 } }),
   ]),

@@ -1,9 +1,9 @@
-import type { Exercise } from '../model';
+import type { Movement } from './define';
 
-type Loosening = Pick<Exercise, 'id' | 'name' | 'muscles'> & Partial<Exercise>;
+type Loosening = Pick<Movement, 'id' | 'name' | 'muscles'> & Partial<Movement>;
 
 /** Warm-up and cool-down moves share everything but what they loosen. */
-function loosening(move: Loosening): Exercise {
+function loosening(move: Loosening): Movement {
   return {
     pattern: 'mobility',
     laterality: 'both',
@@ -12,13 +12,11 @@ function loosening(move: Loosening): Exercise {
     needs: [],
     levers: [],
     secondsPerRep: 3,
-    demands: [],
-    demandsLoaded: [],
     ...move,
   };
 }
 
-export const mobilityExercises: readonly Exercise[] = [
+export const mobilityExercises: readonly Movement[] = [
   loosening({
     id: 'easy-march',
     name: 'Easy march',

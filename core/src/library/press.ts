@@ -1,13 +1,14 @@
-import type { Exercise, Ladder } from '../model';
+import type { Ladder } from '../model';
+import type { Movement } from './define';
 
-const MUSCLES: Exercise['muscles'] = [
+const MUSCLES: Movement['muscles'] = [
   { muscle: 'chest', share: 1 },
   { muscle: 'triceps', share: 0.6 },
   { muscle: 'shoulders', share: 0.5 },
   { muscle: 'trunk', share: 0.3 },
 ];
 
-export const pressExercises: readonly Exercise[] = [
+export const pressExercises: readonly Movement[] = [
   {
     id: 'press-up',
     name: 'Press-up',
@@ -21,8 +22,6 @@ export const pressExercises: readonly Exercise[] = [
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 140 }],
     secondsPerRep: 3,
-    demands: ['shoulderLoad', 'wristLoad'],
-    demandsLoaded: [],
   },
   {
     id: 'feet-raised-press-up',
@@ -35,8 +34,6 @@ export const pressExercises: readonly Exercise[] = [
     needs: [['chair', 'step']],
     levers: [],
     secondsPerRep: 3,
-    demands: ['shoulderLoad', 'wristLoad', 'headDown'],
-    demandsLoaded: [],
   },
   {
     id: 'floor-press',
@@ -61,8 +58,6 @@ export const pressExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: ['lyingBack'],
-    demandsLoaded: ['grip'],
   },
 ];
 
@@ -80,7 +75,7 @@ export const pressLadder: Ladder = {
       tier: 'beginner',
       levers: { surfaceHeight: 130 },
       needs: [['wall']],
-      spares: ['wristLoad', 'shoulderLoad'],
+      spares: [],
       gate: { sets: 3, reps: 15, reserve: 2, visits: 2 },
       prerequisites: [],
     },
@@ -91,7 +86,7 @@ export const pressLadder: Ladder = {
       tier: 'beginner',
       levers: { surfaceHeight: 90 },
       needs: [['counter']],
-      spares: ['wristLoad'],
+      spares: [],
       gate: { sets: 3, reps: 12, reserve: 2, visits: 2 },
       prerequisites: [],
     },

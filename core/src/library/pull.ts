@@ -1,4 +1,14 @@
-import { bandFrom, family, held, ladder, repsGate, rung, secondsGate } from './define';
+import {
+  bandFrom,
+  BELOW_THE_HANDS,
+  family,
+  held,
+  heldOnTop,
+  ladder,
+  repsGate,
+  rung,
+  secondsGate,
+} from './define';
 
 /** Pulls to the body, from above, and the back of the shoulders. */
 export const pullExercises = [
@@ -7,14 +17,12 @@ export const pullExercises = [
       pattern: 'row',
       muscles: { upperBack: 1, biceps: 0.6, rearShoulders: 0.4, forearms: 0.3 },
       secondsPerRep: 3,
-      demandsLoaded: ['grip'],
     },
     {
       'seated-band-row': {
         name: 'Row with a band round the feet',
         position: 'seated',
         loading: held('row', 1.6, ['band'], true, bandFrom('both feet, sitting', 0.5, 0.7)),
-        demands: ['deepHip'],
       },
       'anchored-band-row': {
         name: 'Row with a band at an anchor',
@@ -25,15 +33,12 @@ export const pullExercises = [
         name: 'Elbows into the wall',
         needs: [['wall']],
         muscles: { upperBack: 1, rearShoulders: 0.6 },
-        demandsLoaded: [],
       },
       'low-bar-row': {
         name: 'Row lying under a low bar',
         position: 'lying',
         needs: [['overheadBar']],
         levers: [{ lever: 'surfaceHeight', from: 40, to: 120 }],
-        demands: ['grip', 'lyingBack'],
-        demandsLoaded: [],
       },
     },
   ),
@@ -43,11 +48,10 @@ export const pullExercises = [
       muscles: { upperBack: 1, biceps: 0.7, forearms: 0.5, trunk: 0.3 },
       position: 'standing',
       needs: [['overheadBar']],
-      demands: ['overhead', 'grip', 'hanging'],
       secondsPerRep: 5,
     },
     {
-      'dead-hang': { name: 'Hang', demands: ['overhead', 'grip', 'hanging', 'longStrain'] },
+      'dead-hang': { name: 'Hang' },
       'shoulder-set-hang': { name: 'Hang, drawing the shoulders down' },
       'foot-helped-pull-up': {
         name: 'Pull-up with a foot on a chair',
@@ -55,19 +59,17 @@ export const pullExercises = [
         levers: [{ lever: 'assistance', from: 0, to: 60 }],
       },
       'lowering-pull-up': { name: 'Pull-up, lowering only', secondsPerRep: 7 },
-      'pull-up': { name: 'Pull-up', loading: held('row', 0.6, ['vest'], false) },
+      'pull-up': { name: 'Pull-up', loading: heldOnTop('row', 2.4, ['vest'], BELOW_THE_HANDS) },
       'band-pull-down': {
         name: 'Pull-down with a band',
         position: 'kneeling',
         needs: [['anchor', 'overheadBar']],
-        demands: ['overhead', 'kneeling'],
         loading: held('row', 1.3, ['band'], true, bandFrom('an anchor overhead', 0.45, 0.75)),
         tier: 'beginner',
       },
       'door-towel-pull': {
         name: 'Towel pulled down, arms against each other',
         needs: [],
-        demands: ['overhead'],
         tier: 'beginner',
       },
     },
@@ -83,24 +85,19 @@ export const pullExercises = [
       'wall-angel': {
         name: 'Arms sliding up the wall, back to it',
         needs: [['wall']],
-        demands: ['overhead'],
       },
       'prone-t-raise': {
         name: 'Arms out, lying on the front',
         position: 'lying',
-        demands: ['lyingFront'],
         loading: held('raise', 0.5, ['pair'], false),
       },
       'prone-y-raise': {
         name: 'Arms up and out, lying on the front',
         position: 'lying',
-        demands: ['lyingFront', 'overhead'],
         loading: held('raise', 0.35, ['pair'], false),
       },
       'bent-reverse-fly': {
         name: 'Arms out, bent over',
-        demands: [],
-        demandsLoaded: ['spineBending', 'wideArms', 'grip'],
         loading: held('raise', 0.9, ['pair'], true),
       },
       'band-pull-apart': {

@@ -1,4 +1,4 @@
-import { bandFrom, family, held, ladder, repsGate, rung } from './define';
+import { bandFrom, BELOW_THE_HANDS, family, held, heldOnTop, ladder, repsGate, rung } from './define';
 
 /** Presses lying, standing and overhead, dips and flies. */
 export const pushExercises = [
@@ -6,14 +6,12 @@ export const pushExercises = [
     {
       pattern: 'press',
       muscles: { chest: 1, triceps: 0.7, shoulders: 0.4 },
-      demandsLoaded: ['grip'],
     },
     {
       'knee-press-up': {
         name: 'Press-up from the knees',
         position: 'handsAndFeet',
         bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.4 },
-        demands: ['shoulderLoad', 'wristLoad', 'kneeling'],
         tier: 'beginner',
       },
       'one-arm-floor-press': {
@@ -21,35 +19,29 @@ export const pushExercises = [
         laterality: 'eachSide',
         position: 'lying',
         loading: held('press', 0.45, ['oneSide'], true),
-        demands: ['lyingBack'],
-        tier: 'beginner',
       },
       'standing-band-press': {
         name: 'Press, standing, band behind',
-        tier: 'beginner',
         loading: held('press', 0.7, ['band'], true, bandFrom('the upper back', 0.16, 0.38)),
       },
       'bench-dip-bent': {
         name: 'Dip on a seat, knees bent',
-        needs: [['chair', 'step']],
+        needs: [['chair']],
         position: 'seated',
         levers: [{ lever: 'range', from: 30, to: 100 }],
         muscles: { triceps: 1, chest: 0.5, shoulders: 0.5 },
-        demands: ['shoulderLoad', 'wristLoad'],
       },
       'bench-dip-straight': {
         name: 'Dip on a seat, legs straight',
-        needs: [['chair', 'step']],
+        needs: [['chair']],
         position: 'seated',
         muscles: { triceps: 1, chest: 0.5, shoulders: 0.6 },
-        demands: ['shoulderLoad', 'wristLoad'],
       },
       'two-chair-dip': {
         name: 'Dip between two supports',
         needs: [['counter']],
         muscles: { triceps: 1, chest: 0.8, shoulders: 0.6 },
-        loading: held('press', 0.6, ['vest'], false),
-        demands: ['shoulderLoad', 'wristLoad'],
+        loading: heldOnTop('press', 1.5, ['vest'], BELOW_THE_HANDS),
         secondsPerRep: 5,
       },
     },
@@ -58,20 +50,17 @@ export const pushExercises = [
     {
       pattern: 'overhead',
       muscles: { shoulders: 1, triceps: 0.7, upperBack: 0.3, trunk: 0.3 },
-      demands: ['overhead'],
-      demandsLoaded: ['grip', 'neckLoad'],
     },
     {
       'wall-slide-press': {
         name: 'Arms up a wall',
         needs: [['wall']],
         muscles: { shoulders: 0.8, upperBack: 0.6 },
-        demandsLoaded: [],
       },
       'seated-press': {
         name: 'Overhead press, seated',
         position: 'seated',
-        needs: [['chair', 'step']],
+        needs: [['chair']],
         loading: held('overhead', 0.95, ['pair', 'band'], true, bandFrom('the seat', 0.2, 0.6)),
       },
       'standing-press': {
@@ -94,14 +83,12 @@ export const pushExercises = [
         name: 'Overhead press with a push from the legs',
         muscles: { shoulders: 1, triceps: 0.7, thighFront: 0.5, trunk: 0.3 },
         loading: held('overhead', 1.2, ['pair', 'bar'], true),
-        demandsLoaded: ['grip', 'neckLoad', 'bellyPressure'],
         secondsPerRep: 3,
       },
       'hips-high-press-up': {
         name: 'Press-up with the hips high',
+        tier: 'advanced',
         position: 'handsAndFeet',
-        demands: ['shoulderLoad', 'wristLoad', 'headDown', 'overhead'],
-        demandsLoaded: [],
       },
     },
   ),
@@ -110,16 +97,12 @@ export const pushExercises = [
       pattern: 'fly',
       muscles: { chest: 1, shoulders: 0.4, biceps: 0.2 },
       position: 'lying',
-      demands: ['lyingBack'],
-      demandsLoaded: ['wideArms', 'grip'],
     },
     {
       'palm-press': {
         name: 'Palms pressed together',
         position: 'standing',
         needs: [],
-        demands: [],
-        demandsLoaded: [],
         secondsPerRep: 3,
       },
       'floor-fly': { name: 'Fly on the floor', loading: held('press', 0.4, ['pair'], true) },
@@ -127,7 +110,6 @@ export const pushExercises = [
         name: 'Fly with a band, standing',
         position: 'standing',
         needs: [['anchor', 'post']],
-        demands: [],
         loading: held('press', 0.35, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.72)),
       },
       'straight-arm-fly': {
@@ -147,8 +129,8 @@ export const pushLadders = [
     'Elbows flare, wrists fold, or one side lags.',
     [
       rung('floor-press-band', 'standing-band-press', 'standing, with a band', 'b', repsGate(2, 12)),
-      rung('floor-press-one', 'one-arm-floor-press', 'one arm', 'b', repsGate(3, 10)),
-      rung('floor-press-pair', 'floor-press', 'both arms', 'i', repsGate(3, 10)),
+      rung('floor-press-pair', 'floor-press', 'both arms', 'b', repsGate(3, 10)),
+      rung('floor-press-one', 'one-arm-floor-press', 'one arm', 'i', repsGate(3, 10)),
     ],
   ),
   ladder(

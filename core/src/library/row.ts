@@ -1,12 +1,13 @@
-import type { Exercise, Ladder } from '../model';
+import type { Ladder } from '../model';
+import type { Movement } from './define';
 
-const MUSCLES: Exercise['muscles'] = [
+const MUSCLES: Movement['muscles'] = [
   { muscle: 'upperBack', share: 1 },
   { muscle: 'biceps', share: 0.5 },
   { muscle: 'shoulders', share: 0.3 },
 ];
 
-export const rowExercises: readonly Exercise[] = [
+export const rowExercises: readonly Movement[] = [
   {
     id: 'supported-row',
     name: 'Row, chest on the counter',
@@ -19,8 +20,6 @@ export const rowExercises: readonly Exercise[] = [
     needs: [['counter']],
     levers: [],
     secondsPerRep: 3,
-    demands: [],
-    demandsLoaded: ['grip'],
   },
   {
     id: 'one-arm-row',
@@ -40,8 +39,6 @@ export const rowExercises: readonly Exercise[] = [
     needs: [['chair', 'step', 'counter']],
     levers: [],
     secondsPerRep: 3,
-    demands: [],
-    demandsLoaded: ['spineBending', 'grip'],
   },
   {
     id: 'pair-row',
@@ -61,8 +58,6 @@ export const rowExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 3,
-    demands: [],
-    demandsLoaded: ['spineBending', 'grip'],
   },
   {
     id: 'plank-row',
@@ -76,8 +71,6 @@ export const rowExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: ['shoulderLoad', 'wristLoad', 'longStrain'],
-    demandsLoaded: ['grip'],
   },
   {
     id: 'towel-row',
@@ -91,8 +84,6 @@ export const rowExercises: readonly Exercise[] = [
     needs: [['post']],
     levers: [],
     secondsPerRep: 4,
-    demands: ['grip'],
-    demandsLoaded: [],
   },
   {
     id: 'prone-w',
@@ -110,8 +101,6 @@ export const rowExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 4,
-    demands: ['lyingFront'],
-    demandsLoaded: [],
   },
 ];
 

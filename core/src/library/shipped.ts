@@ -1,9 +1,11 @@
 /** Everything that ships, in one list each, and the index over it. */
-import { buildCatalog, type Catalog } from '../ladder';
+import { buildCatalog, CatalogError, type Catalog } from '../ladder';
 import type { Exercise, Ladder } from '../model';
 import { armExercises, armLadders } from './arms';
 import { balanceExercises, balanceLadders } from './balance';
 import { braceExercises, braceLadder } from './brace';
+import { DEMANDS } from './demands';
+import type { Movement } from './define';
 import { hingeExercises, hingeLadder } from './hinge';
 import { hipExercises, hipLadders } from './hips';
 import { legExercises, legLadders } from './legs';
@@ -16,7 +18,7 @@ import { squatExercises, squatLadder } from './squat';
 import { thrustExercises, thrustLadder } from './thrust';
 import { trunkExercises, trunkLadders } from './trunk';
 
-export const LIBRARY_EXERCISES: readonly Exercise[] = [
+const MOVEMENTS: readonly Movement[] = [
   ...squatExercises,
   ...hingeExercises,
   ...pressExercises,
@@ -32,6 +34,22 @@ export const LIBRARY_EXERCISES: readonly Exercise[] = [
   ...balanceExercises,
   ...mobilityExercises,
 ];
+
+/** A movement with what it asks of a body. */
+function asking(movement: Movement): Exercise {
+  const asks = DEMANDS[movement.id];
+  if (!asks) throw new CatalogError(`Nobody has said yet what “${movement.name}” asks of a body.`);
+  const { always, loaded, easedBy, handsBusy } = asks;
+  return {
+    ...movement,
+    demands: [...always],
+    demandsLoaded: [...loaded],
+    ...(easedBy.length > 0 && { easedBy: [...easedBy] }),
+    ...(handsBusy && { handsBusy }),
+  };
+}
+
+export const LIBRARY_EXERCISES: readonly Exercise[] = MOVEMENTS.map(asking);
 
 export const LIBRARY_LADDERS: readonly Ladder[] = [
   squatLadder,

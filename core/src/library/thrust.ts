@@ -1,13 +1,14 @@
-import type { Exercise, Ladder } from '../model';
+import type { Ladder } from '../model';
+import type { Movement } from './define';
 
-const MUSCLES: Exercise['muscles'] = [
+const MUSCLES: Movement['muscles'] = [
   { muscle: 'thighFront', share: 0.6 },
   { muscle: 'trunk', share: 0.6 },
   { muscle: 'shoulders', share: 0.4 },
   { muscle: 'chest', share: 0.3 },
 ];
 
-export const thrustExercises: readonly Exercise[] = [
+export const thrustExercises: readonly Movement[] = [
   {
     id: 'step-back-thrust',
     name: 'Floor thrust, stepping',
@@ -20,8 +21,6 @@ export const thrustExercises: readonly Exercise[] = [
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 95 }],
     secondsPerRep: 4,
-    demands: ['shoulderLoad', 'wristLoad', 'headDown', 'upAndDown'],
-    demandsLoaded: [],
   },
   {
     id: 'jump-back-thrust',
@@ -34,8 +33,6 @@ export const thrustExercises: readonly Exercise[] = [
     needs: [],
     levers: [{ lever: 'surfaceHeight', from: 0, to: 95 }],
     secondsPerRep: 3,
-    demands: ['jump', 'shoulderLoad', 'wristLoad', 'headDown', 'upAndDown'],
-    demandsLoaded: [],
   },
   {
     id: 'quick-march',
@@ -53,8 +50,6 @@ export const thrustExercises: readonly Exercise[] = [
     needs: [],
     levers: [],
     secondsPerRep: 1,
-    demands: [],
-    demandsLoaded: [],
   },
 ];
 
@@ -72,7 +67,7 @@ export const thrustLadder: Ladder = {
       tier: 'beginner',
       levers: { surfaceHeight: 90 },
       needs: [['counter']],
-      spares: ['wristLoad', 'headDown'],
+      spares: [],
       gate: { sets: 3, seconds: 45, reserve: 2, visits: 2 },
       prerequisites: [],
     },
@@ -83,7 +78,7 @@ export const thrustLadder: Ladder = {
       tier: 'beginner',
       levers: { surfaceHeight: 45 },
       needs: [['chair', 'step']],
-      spares: ['headDown'],
+      spares: [],
       gate: { sets: 3, seconds: 45, reserve: 2, visits: 2 },
       prerequisites: [],
     },
@@ -105,9 +100,9 @@ export const thrustLadder: Ladder = {
       tier: 'intermediate',
       levers: { surfaceHeight: 45 },
       needs: [['chair', 'step']],
-      spares: ['headDown'],
+      spares: [],
       gate: { sets: 3, seconds: 45, reserve: 2, visits: 2 },
-      prerequisites: [],
+      prerequisites: [{ ladderId: 'hops', rungId: 'hop-small' }],
     },
     {
       id: 'thrust-floor-jump',
@@ -118,7 +113,7 @@ export const thrustLadder: Ladder = {
       needs: [],
       spares: [],
       gate: { sets: 4, seconds: 45, reserve: 1, visits: 2 },
-      prerequisites: [],
+      prerequisites: [{ ladderId: 'hops', rungId: 'hop-small' }],
     },
   ],
 };

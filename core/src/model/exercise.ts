@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { leverRangeSchema } from './lever';
+import { leverKindSchema, leverRangeSchema } from './lever';
 import {
   demandSchema,
   holdSchema,
@@ -46,7 +46,12 @@ export const loadingSchema = z.strictObject({
   holds: z.array(holdSchema).min(1),
   lift: liftSchema,
   /** Maximum in this exercise as a share of the maximum in the lift's reference exercise. */
-  ratio: z.number().positive().max(3),
+  ratio: z.number().positive().max(4),
+  /**
+   * Share of the body that is moved along with the load, where the load only adds to it; `ratio` then is of both together.
+   * Source of the shares: segments by Winter 2009; see `systemShare`.
+   */
+  bodyShare: z.number().positive().max(1).optional(),
   /** False when it is worth doing with body weight alone. */
   required: z.boolean(),
   /** How a band is led, when one of the holds is a band. */
@@ -63,6 +68,14 @@ export const bodyLoadSchema = z.strictObject({
   ratio: z.number().positive().max(3),
 });
 export type BodyLoad = z.infer<typeof bodyLoadSchema>;
+
+/** A demand that a lever takes away: not asked where it stands at `at` or on its easier side. */
+export const easedDemandSchema = z.strictObject({
+  demand: demandSchema,
+  lever: leverKindSchema,
+  at: z.number(),
+});
+export type EasedDemand = z.infer<typeof easedDemandSchema>;
 
 export const exerciseSchema = z.strictObject({
   id: idSchema,
@@ -84,6 +97,10 @@ export const exerciseSchema = z.strictObject({
   demands: z.array(demandSchema),
   /** What it asks of the body only when it is loaded. */
   demandsLoaded: z.array(demandSchema),
+  /** Which of these a lever takes away: a squat to a high seat is no deep knee bend. */
+  easedBy: z.array(easedDemandSchema).max(20).optional(),
+  /** Both hands are busy, or it travels: nobody can do it holding on. */
+  handsBusy: z.literal(true).optional(),
   /** What counts as one; when absent, `REP_WORDS` of its laterality says it. */
   rep: z.string().min(3).max(120).optional(),
 });

@@ -12,7 +12,72 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
     visits: [],
   }),
   2: (document) => ({ ...document, overrides: list(document['overrides']).map(overrideWithDecision) }),
+  3: (document) => ({
+    ...document,
+    exercises: list(document['exercises']).map(exerciseWithDemands),
+    participants: list(document['participants']).map(participantOnRungs),
+    overrides: list(document['overrides']).map(onRung),
+    log: list(document['log']).map(onRung),
+  }),
 };
+
+/** Rungs that version 3 had and what stands in their place, on the same ladder. */
+const RUNGS_SINCE_VERSION_3: ReadonlyMap<string, string> = new Map([
+  ['hinge-bridge', 'hinge-free'],
+  ['hinge-one-leg', 'hinge-staggered'],
+  ['one-hinge-wall', 'one-hinge-held'],
+  ['one-hinge-staggered', 'one-hinge-held'],
+  ['curl-hammer', 'curl-free'],
+]);
+
+/** An entry of the log or an override; a set keeps its exercise, so only its rung is another. */
+export function onRung(thing: unknown): unknown {
+  if (!isRecord(thing) || typeof thing['rungId'] !== 'string') return thing;
+  const rungId = RUNGS_SINCE_VERSION_3.get(thing['rungId']);
+  if (rungId === undefined) return thing;
+  // A set was done in its exercise, which may stand on that rung no more.
+  if (typeof thing['exerciseId'] !== 'string') return { ...thing, rungId };
+  const { rungId: _, ...rest } = thing;
+  return rest;
+}
+
+/** A participant of version 3, on rungs that are there. */
+export function participantOnRungs(participant: unknown): unknown {
+  if (!isRecord(participant) || !isRecord(participant['rungs'])) return participant;
+  const rungs = Object.entries(participant['rungs']).map(([ladderId, rungId]) => [
+    ladderId,
+    RUNGS_SINCE_VERSION_3.get(String(rungId)) ?? rungId,
+  ]);
+  return { ...participant, rungs: Object.fromEntries(rungs) };
+}
+
+/**
+ * Version 3 had fewer words for what an exercise asks: an own one gets those that plainly follow from what is said of it, so that
+ * nobody is given what the new words would keep from them.
+ */
+export function exerciseWithDemands(exercise: unknown): unknown {
+  if (!isRecord(exercise)) return exercise;
+  const { pattern, position } = exercise;
+  const demands = new Set(list(exercise['demands']).map(String));
+  const loaded = new Set(list(exercise['demandsLoaded']).map(String));
+  const all = new Set([...demands, ...loaded]);
+  if (demands.has('singleLeg') && list(exercise['needs']).length === 0) demands.add('unsteady');
+  if (pattern === 'thrust' || demands.has('breathless')) demands.add('livelyPace');
+  if (pattern === 'thrust' && demands.has('jump')) demands.add('breathless');
+  if (demands.has('jump')) demands.add('jolt');
+  if (['brace', 'sideBrace'].includes(String(pattern))) demands.add('longStrain').add('bellyPressure');
+  if (['lying', 'kneeling', 'handsAndFeet'].includes(String(position))) demands.add('toFloor');
+  // What was called a loaded forward bend may have been either.
+  if (all.has('spineBending')) loaded.add('loadedHinge');
+  if (all.has('overhead') && isRecord(exercise['loading'])) loaded.add('overheadLoad');
+  if (all.has('wideArms')) loaded.add('longArms');
+  if (demands.has('lyingBack') && all.has('grip')) loaded.add('overFace');
+  return {
+    ...exercise,
+    demands: [...demands],
+    demandsLoaded: [...loaded].filter((demand) => !demands.has(demand)),
+  };
+}
 
 /** How version 2 began the reason of a proposal that was declined. */
 const DECLINED_IN_VERSION_2 = 'Stays as it was.';

@@ -6,6 +6,7 @@ import {
   idSchema,
   nameSchema,
   patternSchema,
+  surgeryPlaceSchema,
   tierSchema,
   unitSchema,
   type Pattern,
@@ -76,6 +77,10 @@ export const cautionSchema = z.strictObject({
   /** Resting blood pressure in mmHg, where it was measured. */
   systolic: z.int(PRESSURE_WORDS).min(60, PRESSURE_WORDS).max(260, PRESSURE_WORDS).optional(),
   diastolic: z.int(PRESSURE_WORDS).min(30, PRESSURE_WORDS).max(160, PRESSURE_WORDS).optional(),
+  /** With high blood pressure, a load overhead: by what the pressure is when absent, or never. Coaches differ. */
+  overhead: z.literal('never').optional(),
+  /** Where the surgery was; until it is said, a clinician comes first. */
+  place: surgeryPlaceSchema.optional(),
 });
 export type Caution = z.infer<typeof cautionSchema>;
 

@@ -1,6 +1,6 @@
 import { catalog } from '../library';
 import { checkKindSchema } from '../model';
-import { CHAIR_STANDS_BELOW, CHECKS, normFor, suggestPlacement } from './index';
+import { CHAIR_STANDS_BELOW, CHECKS, normFor, ONE_LEG_MEAN, suggestPlacement } from './index';
 
 const on = '2026-11-24';
 
@@ -29,6 +29,14 @@ describe('norms', () => {
     // Source: Springer et al. 2007 (from memory).
     expect(normFor('oneLegSeconds', 30, 72, 'female')?.met).toBeTrue();
     expect(normFor('oneLegSeconds', 30, 45, 'female')?.met).toBeFalse();
+  });
+
+  it('takes no mean for a pass mark: 41 s at 45 is ordinary, and so is 12 s with closed eyes at 25', () => {
+    // Source: Springer et al. 2007 (from memory): 42 s at 40 to 49; 15 s with closed eyes at 18 to 39, both sexes together.
+    expect(normFor('oneLegSeconds', 41, 45, 'male')?.met).toBeTrue();
+    expect(ONE_LEG_MEAN[0]).toEqual([18, 45, 15]);
+    expect(normFor('oneLegBlindSeconds', 12, 25, 'male')?.met).toBeTrue();
+    expect(normFor('oneLegBlindSeconds', 12, 25, 'female')?.met).toBeTrue();
   });
 });
 
@@ -59,5 +67,16 @@ describe('suggestPlacement', () => {
       { kind: 'heelToToeSeconds', result: 6, date: on },
     ]);
     expect(both.map(({ rungId }) => rungId)).toEqual(['stand-staggered']);
+  });
+
+  it('lets both of two balance checks count, whichever was done first', () => {
+    const blind = { kind: 'oneLegBlindSeconds', result: 6, date: on } as const;
+    const oneLeg = { kind: 'oneLegSeconds', result: 6, date: on } as const;
+    for (const checks of [
+      [blind, oneLeg],
+      [oneLeg, blind],
+    ]) {
+      expect(suggestPlacement(checks).map(({ rungId }) => rungId)).toEqual(['stand-one-held']);
+    }
   });
 });

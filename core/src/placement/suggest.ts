@@ -106,10 +106,33 @@ export function suggestPlacement(checks: readonly CheckResult[]): PlacementSugge
     const range = next ? `${from} to ${next[0] - 1}` : `${from} and more`;
     const suggestion = { kind, pattern, tier, ladderId, rungId, because: `${result} lies in ${range}`, at };
     const known = byLadder.get(ladderId);
-    if (!known || TIER_ORDER.indexOf(tier) < TIER_ORDER.indexOf(known.tier))
-      byLadder.set(ladderId, suggestion);
+    if (!known || place(rungId) < place(known.rungId)) byLadder.set(ladderId, suggestion);
   }
   return [...byLadder.values()].map(({ at: _at, ...suggestion }) => suggestion);
 }
 
-const TIER_ORDER: readonly Tier[] = ['beginner', 'intermediate', 'advanced'];
+/** Rungs that checks lead to, each ladder's from its easiest on: which of two results of one ladder is the more careful. */
+const ORDER: readonly string[] = [
+  'squat-helped',
+  'squat-seat',
+  'squat-free',
+  'squat-goblet',
+  'press-wall',
+  'press-counter',
+  'press-chair',
+  'press-floor',
+  'press-feet-raised',
+  'brace-counter',
+  'brace-knees',
+  'brace-floor',
+  'stand-staggered',
+  'stand-heel-toe',
+  'stand-one-held',
+  'stand-one',
+  'stand-toes',
+  'stand-blind',
+];
+
+function place(rungId: string): number {
+  return ORDER.indexOf(rungId);
+}

@@ -1,4 +1,5 @@
 import type { LogEntry, Pain, Pattern, Program } from '../model';
+import { lastStopSign } from '../caution';
 import type { Catalog } from '../ladder';
 import type { WeekFacts } from '../progress';
 import { fallsOut, pastWeeks, standsIn } from './schedule';
@@ -13,6 +14,8 @@ export interface LogIndex {
   readonly weeksOf: (participantId: string, sessionId: string) => ReadonlySet<number>;
   /** Weeks in which anybody did. */
   readonly weeksOfClass: (sessionId: string) => ReadonlySet<number>;
+  /** The last sign to stop everything that someone logged. */
+  readonly stopSign: (participantId: string) => LogEntry | undefined;
   /** The last of them; 0 when nobody has yet. */
   readonly lastWeek: (sessionId: string) => number;
 }
@@ -41,6 +44,7 @@ export function logIndex(log: readonly LogEntry[]): LogIndex {
     addWeek(classes, entry.sessionId, entry.week);
   }
   const histories = new Map<string, readonly LogEntry[]>();
+  const signs = new Map<string, LogEntry | undefined>();
   const index: LogIndex = {
     before(participantId, day) {
       const entries = people.get(participantId) ?? NONE;
@@ -51,6 +55,11 @@ export function logIndex(log: readonly LogEntry[]): LogIndex {
       const history = entries.filter(({ date }) => date < day);
       histories.set(key, history);
       return history;
+    },
+    stopSign(participantId) {
+      if (!signs.has(participantId))
+        signs.set(participantId, lastStopSign(people.get(participantId) ?? NONE));
+      return signs.get(participantId);
     },
     ofCell: (participantId, slotId) => cells.get(`${participantId}\n${slotId}`) ?? NONE,
     ofPerson: (participantId) => people.get(participantId) ?? NONE,

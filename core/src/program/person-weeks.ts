@@ -1,14 +1,17 @@
 import {
   amountLike,
+  type Exercise,
+  type Gate,
   type Kit,
   type LogEntry,
   type Override,
   type Participant,
   type Program,
+  type Rung,
   type Scheme,
   type Slot,
 } from '../model';
-import { sameVersion, versionKey } from '../ladder';
+import { gateStatus, prerequisitesReached, sameVersion, versionKey } from '../ladder';
 import {
   evidenceFor,
   isOf,
@@ -32,7 +35,7 @@ import {
   type ReadyCell,
   type Standing,
 } from '../resolve';
-import { curveOf } from '../strength';
+import { bodyMovedKg, curveOf } from '../strength';
 import { sameLoad } from '../units';
 import type { PersonFacts } from './log-index';
 import { createMemo, type Memo } from './memo';
@@ -277,6 +280,10 @@ function placed(
 /** What the last week that counts came to. */
 interface Past extends Pick<SchemeState, 'cell' | 'evidence' | 'before' | 'shortWeeks'> {
   readonly heaviestKg: number | undefined;
+  /** The week before it that counts. */
+  readonly earlierCell: ReadyCell | undefined;
+  /** Sets of the slot up to it. */
+  readonly done: readonly LogEntry[];
 }
 
 function pastOf(
@@ -301,7 +308,32 @@ function pastOf(
     : { kind: 'assumed' };
   const shortBefore = sameWork ? (last?.shortWeeks ?? 0) : 0;
   const shortWeeks = evidence.kind === 'short' ? shortBefore + 1 : 0;
-  return { cell, evidence, before, shortWeeks, heaviestKg: heaviest(log, cell) };
+  const done = log.filter((entry) => entry.week < week.week);
+  return { cell, evidence, before, shortWeeks, heaviestKg: heaviest(log, cell), earlierCell, done };
+}
+
+/**
+ * What the way to a rung still wants: the gate of the rung at hand by what was logged, or, in weeks nobody has logged yet, by what
+ * was asked on two visits; and the rungs of other ladders.
+ */
+function wantedFor(next: Rung, { context: { participant, catalog } }: Person, past: Past): readonly string[] {
+  const { cell, earlierCell, evidence, before, done } = past;
+  const { rung } = cell.version;
+  const waits = prerequisitesReached(next, participant, catalog.ladders) ? [] : ['a rung of another ladder'];
+  if (!rung) return waits;
+  const asks = (work: ReadyCell['work'] | undefined) => work !== undefined && asksGate(work, rung.gate);
+  const assumed =
+    evidence.kind === 'assumed' &&
+    before.kind === 'assumed' &&
+    asks(cell.work) &&
+    asks(earlierCell?.work) &&
+    !rung.gate.seen;
+  return assumed ? waits : [...gateStatus(rung, done).missing, ...waits];
+}
+
+function asksGate({ kind, sets, amount }: ReadyCell['work'], gate: Gate): boolean {
+  const wanted = kind === 'reps' ? gate.reps : gate.seconds;
+  return wanted !== undefined && sets >= gate.sets && amount >= wanted;
 }
 
 /** The heaviest of what was asked and really done in a version up to a week. */
@@ -322,7 +354,7 @@ function askAfter(
 ): Ask {
   const { cell } = past;
   if (week.wait) return sameAgain(cell, { step: 'target', kind: 'sessionGrowsEnough' });
-  const { catalog, strength } = job.person.context;
+  const { catalog } = job.person.context;
   const state: SchemeState = {
     cell,
     evidence: past.evidence,
@@ -331,13 +363,14 @@ function askAfter(
     heaviestKg: past.heaviestKg,
     prescription: draft.prescription,
     place,
-    maxKg: draft.held && strength.estimate(cell.version.exercise)?.maxKg,
+    maxKg: draft.held && maxToHold(job.person, cell.version.exercise),
     curve: curveOf(job.person.participant.formula),
     catalog,
     reaches: (harder) => {
       const { version } = placedAt(harder);
       return version?.rung?.id === harder.rungId && !sameVersion(version, cell.version);
     },
+    wantedFor: (rung) => wantedFor(rung, job.person, past),
   };
   if (!week.lighter) return nextAsk(state, scheme);
   return withoutTraining(state) ?? sameAgain(cell, undefined);
@@ -355,6 +388,13 @@ function sameAgain(
     sets: work.sets,
     reason: reason ?? { step: 'target', kind: 'asPlanned', amount },
   };
+}
+
+/** The most they could hold once: what is left of a maximum when the body that is moved along is taken off it. */
+function maxToHold({ context: { strength, participant } }: Person, exercise: Exercise): number | undefined {
+  const max = strength.estimate(exercise)?.maxKg;
+  const kg = max === undefined ? 0 : max - bodyMovedKg(exercise, participant.bodyMassKg);
+  return kg > 0 ? kg : undefined;
 }
 
 function programPlace(
@@ -376,8 +416,8 @@ function openingOf(
   if (scheme.kind !== 'wave' || !held || !version) return undefined;
   if (startAmount(prescription.work).kind !== 'reps') return undefined;
   if (last && versionKey(last.version) === versionKey(version)) return undefined;
-  const { strength, participant } = job.person.context;
-  const maxKg = strength.estimate(version.exercise)?.maxKg;
+  const { participant } = job.person.context;
+  const maxKg = maxToHold(job.person, version.exercise);
   if (maxKg === undefined) return undefined;
   const reserve = reserveAsked(prescription, version, limits);
   return waveAsk(scheme, place, {

@@ -3,7 +3,7 @@ import { ownedFrom, type AttainableLoad, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
 import { restAfter, slotLetters, slotName } from '../plan';
-import { alternativesFor, resolve, type Cell, type ReadyCell } from '../resolve';
+import { alternativesFor, loadsFor, resolve, type Cell, type ReadyCell } from '../resolve';
 import { strengthBook } from '../strength';
 import { doneSets } from './done-sets';
 import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
@@ -11,6 +11,7 @@ import { logIndex, personFacts, type FactsQuery, type PersonFacts } from './log-
 import { createMemo } from './memo';
 import { cellsOf, type Person, type SessionJob, type SlotJob } from './person-weeks';
 import { placeInProgram, programOf, schemeOf, weeksOf } from './schedule';
+import { stoppedCells } from './stop-sign';
 
 export interface BoardQuery {
   readonly sessionId: string;
@@ -100,7 +101,7 @@ export function createResolver(today?: () => string): Resolver {
     const index = logIndex(document.log);
     const place = placeInProgram(program, session.id);
     const planned = (program?.weeks ?? []).flatMap(({ week, lighter }) => (lighter ? [week] : []));
-    return (participant: Participant, week: number, lighter = false): Cell[] => {
+    return (participant: Participant, week: number, lighter = false): readonly Cell[] => {
       const slots = columns.map(({ slot, block }): SlotJob => {
         const key = cellKey({ participantId: participant.id, slotId: slot.id });
         return {
@@ -127,7 +128,17 @@ export function createResolver(today?: () => string): Resolver {
         facts: factsFor(document.log, facts),
         lighterWeeks: lighter && !planned.includes(week) ? [...planned, week] : planned,
       };
-      return cellsOf(job, week);
+      const cells = cellsOf(job, week);
+      const sign = index.stopSign(participant.id);
+      if (!sign) return cells;
+      const hasLogged = (slotId: string) =>
+        index.ofCell(participant.id, slotId).some((entry) => entry.week === week);
+      const stopped = { participant, sessionId: session.id, week, hasLogged };
+      return memo(
+        `stopped ${participant.id} ${session.id} ${week}`,
+        [sign, participant, document.log, ...cells],
+        () => stoppedCells(cells, sign, stopped),
+      );
     };
   }
 
@@ -170,7 +181,7 @@ export function createResolver(today?: () => string): Resolver {
       const participant = document.participants.find(({ id }) => id === participantId);
       if (!participant || !load) return NONE;
       const { context } = personIn(document, programOf(document, sessionId), participant);
-      return context.owned.loads(load.hold, version.exercise.loading?.band);
+      return loadsFor(version, load.hold, context.owned);
     },
 
     begin(document, { participant, sessionId, slotId, week }) {

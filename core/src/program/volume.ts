@@ -1,4 +1,4 @@
-import type { DrayDocument, LogEntry, Muscle, Program } from '../model';
+import type { DrayDocument, LogEntry, Muscle, Pattern, Program } from '../model';
 import { muscleSchema } from '../model';
 import type { Catalog } from '../ladder';
 import type { Cell } from '../resolve';
@@ -103,4 +103,72 @@ export function weeklyVolume(
     const sets = total.get(muscle) ?? 0;
     return { muscle, sets, band: doseBand(sets) };
   });
+}
+
+/** Days a week of strengthening work at least, and from which age on balance counts too. Source: WHO guidelines 2020. */
+export const WEEKLY_MINIMUM = { strengthDays: 2, olderFromAge: 65, olderDays: 3 } as const;
+
+/** How many days of a week train, against the least that is advised. */
+export interface WeeklyDays {
+  /** With strengthening work. */
+  readonly strength: number;
+  /** With strengthening or balance work. */
+  readonly either: number;
+  /** What is advised is reached. */
+  readonly enough: boolean;
+  /** In a sentence. */
+  readonly words: string;
+}
+
+/** Neither strengthens: loosening up, balance, and work for the heart alone. */
+const NO_STRENGTH: ReadonlySet<Pattern> = new Set(['mobility', 'balance', 'thrust', 'hop']);
+
+/**
+ * Days of a program's week that train one person, against the weekly minimum: two of strengthening for everybody; from 65 on three of
+ * strengthening or balance. Source: WHO guidelines 2020.
+ *
+ * @param document with everything in it
+ * @param program whose week
+ * @param of which week, whom, and how old they are
+ * @param resolver to work it out with
+ * @example weeklyDays(document, program, { week: 1, participantId: 'odile', age: 69 }, resolver).enough // false
+ */
+export function weeklyDays(
+  document: DrayDocument,
+  program: Program,
+  of: { readonly week: number; readonly participantId: string; readonly age: number | undefined },
+  resolver: Resolver,
+): WeeklyDays {
+  const { week, participantId, age } = of;
+  const strength = new Set<number>();
+  const either = new Set<number>();
+  for (const { sessionId, weekday } of programWeek(program, week)?.days ?? []) {
+    if (holidayOn(program, dateIn(program, week, weekday))) continue;
+    const card = resolver.card(document, { participantId, sessionId, week });
+    for (const [column, cell] of card.cells.entries()) {
+      if (cell.status !== 'ready' || card.columns[column]?.letter === '') continue;
+      const { pattern } = cell.version.exercise;
+      if (!NO_STRENGTH.has(pattern)) strength.add(weekday);
+      if (!NO_STRENGTH.has(pattern) || pattern === 'balance') either.add(weekday);
+    }
+  }
+  const { strengthDays, olderFromAge, olderDays } = WEEKLY_MINIMUM;
+  const older = age !== undefined && age >= olderFromAge;
+  const enough = strength.size >= strengthDays && (!older || either.size >= olderDays);
+  const least = older
+    ? `from ${olderFromAge} on ${strengthDays} of strength, and balance or strength on ${olderDays}`
+    : `${strengthDays} of strength`;
+  const has = older
+    ? `${daysWords(strength.size)} of strength, ${either.size} with balance counted`
+    : `${daysWords(strength.size)} of strength`;
+  return {
+    strength: strength.size,
+    either: either.size,
+    enough,
+    words: `${has}; the least advised is ${least} a week (WHO 2020).`,
+  };
+}
+
+function daysWords(days: number): string {
+  return days === 1 ? '1 day' : `${days} days`;
 }

@@ -1,4 +1,4 @@
-import type { Prescription, Scheme } from '../model';
+import type { Prescription, Rung, Scheme } from '../model';
 import type { Catalog } from '../ladder';
 import type { Ask, ReadyCell, Standing } from '../resolve';
 import type { RepCurve } from '../strength';
@@ -35,6 +35,8 @@ export interface SchemeState {
   readonly catalog: Catalog;
   /** Whether cautions and kit let the person do a version. */
   readonly reaches: (standing: Standing) => boolean;
+  /** What the way to a rung still wants: of the gate of the one at hand, and of other ladders; nothing when it is open. */
+  readonly wantedFor: (rung: Rung) => readonly string[];
 }
 
 /** What to ask of the next week. */

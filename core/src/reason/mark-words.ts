@@ -26,16 +26,22 @@ const MARKINGS: {
     Marking<Kind> | ((reason: ReasonOf<Kind>) => Marking<Kind> | undefined) | undefined;
 } = {
   planned: QUIET,
+  aboveTier: { kind: 'substitute', words: ({ version }) => `too hard yet: ${version.name}` },
   standsOn: QUIET,
   tierBegins: QUIET,
   waitsForLadder: QUIET,
   cameTo: QUIET,
 
   noCautions: QUIET,
+  numberInstead: { kind: 'caution', words: ({ reserve }) => `not to the end: ${reserve} left` },
+  stopSign: { kind: 'caution', words: () => 'stopped: clinician first' },
   nothingAgainst: QUIET,
   cautioned: ({ acted }) =>
     acted ? { kind: 'caution', words: ({ rule }) => rule.mark } : { kind: 'caution' },
-  blocked: { kind: 'caution', words: ({ rule }) => rule.mark },
+  blocked: {
+    kind: 'caution',
+    words: ({ rule }) => (rule.action.kind === 'holdOn' ? 'no hand free to hold on' : rule.mark),
+  },
 
   loadsThere: QUIET,
   bodyWeight: QUIET,
@@ -75,6 +81,7 @@ const MARKINGS: {
   form: QUIET,
   madeTwice: QUIET,
   untilMadeTwice: QUIET,
+  untilGate: QUIET,
   wave: QUIET,
   waveNeedsLoad: QUIET,
   gate: ({ state }) => {

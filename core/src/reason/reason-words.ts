@@ -1,6 +1,14 @@
-import { LEVERS, PATTERN_WORDS, PROP_WORDS, type Amount, type LeverKind, type LeverSettings } from '../model';
+import {
+  LEVERS,
+  PATTERN_WORDS,
+  PROP_WORDS,
+  type Amount,
+  type LeverKind,
+  type LeverSettings,
+  type Pain,
+} from '../model';
 import { SUBJECT_WORDS, type CautionRule, type CautionSubject } from '../caution';
-import { recipeWords } from '../kit';
+import { recipeWords, trustWords } from '../kit';
 import { gateWords } from '../ladder';
 import { formatLoad, type MassUnit } from '../units';
 import { wantedWords } from './strength-words';
@@ -38,6 +46,8 @@ function sentenceOf<Kind extends ReasonKind>(kind: Kind): (reason: Reason, unit:
 const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   // Rung
   planned: ({ version }) => `The plan gives everyone “${version.name}”.`,
+  aboveTier: ({ version, tier, instead }) =>
+    `“${version.name}” is ${version.tier ?? tier}, and ${tier} is what they are at it${instead ? `: “${instead.name}” instead` : ''}.`,
   standsOn: ({ version }) => `Stands on this rung: “${version.name}”.`,
   tierBegins: ({ version, tier, pattern }) =>
     `${capital(tier)} at ${PATTERN_WORDS[pattern]}: “${version.name}”.`,
@@ -46,6 +56,8 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
 
   // Cautions
   noCautions: () => 'No cautions noted.',
+  numberInstead: ({ reserve }) => `Not as many as possible: a number, and stop with ${reserve} left.`,
+  stopSign: ({ pain }) => stopSignWords(pain),
   nothingAgainst: ({ subjects, version }) =>
     `${capital(subjectsWords(subjects))}: nothing against “${version.name}”.`,
   cautioned: ({ rule }) => ruleWords(rule),
@@ -159,7 +171,9 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
         return 'Nothing to go by: the same again.';
     }
   },
-  madeTwice: ({ harder }) => `Made on two visits running: ${harderWords(harder)}.`,
+  madeTwice: ({ harder }) => `Made on two visits: ${harderWords(harder)}.`,
+  untilGate: ({ harder, missing }) =>
+    `The same until the gate is made (${missing.join('; ')}); then ${harderWords(harder)}.`,
   untilMadeTwice: ({ harder }) => `The same until it is made on two visits; then ${harderWords(harder)}.`,
   wave: ({ percent, amount, eased, lighterSets }) => {
     const words = `${Math.round(percent)} % of the maximum for ${amountWords(amount, '')}`;
@@ -188,8 +202,9 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     `Nearest from the kit: ${madeWords(load, unit)}${next ? `; ${nextWords(next, unit)}` : ''}.`,
   nothingLight: () => 'Nothing light enough to hold: body weight.',
   again: ({ load }, unit) => `Again ${madeWords(load, unit)}.`,
-  nextUp: ({ fromKg, load, capPercent, allowed, amount }, unit) => {
-    const up = `${Math.round((load.kg / fromKg - 1) * 100)} % up`;
+  nextUp: ({ fromKg, load, capPercent, allowed, amount, bodyKg = 0 }, unit) => {
+    const percent = Math.round(((load.kg + bodyKg) / (fromKg + bodyKg) - 1) * 100);
+    const up = `${percent} % up${bodyKg > 0 ? ' with the body that is moved along' : ''}`;
     const why = {
       withinCap: `within the cap of ${capPercent} %`,
       smallestStep: 'the smallest step there is',
@@ -270,7 +285,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   mostFellShort: ({ short, of }) => `${short} of ${of} exercises fell short.`,
   hardVisits: ({ efforts }) => `Two visits running were ${efforts.join(' and ')} of 10.`,
   monotonous: ({ monotony, limit }) =>
-    `Every day was alike: monotony ${monotony.toFixed(1)}, above ${limit}.`,
+    `Every day was alike, and the load is high: monotony ${Number.isFinite(monotony) ? `${monotony.toFixed(1)}, above ${limit}` : 'without an end'}.`,
   easyForMost: ({ raiseBy }) =>
     `Most of the class had more left than the plan asks: raise it by ${raiseBy} for everyone.`,
 };
@@ -294,6 +309,11 @@ export function leftOutWords(because: LeftOutBecause): LeftOutWords {
         why: 'The plan names an exercise or ladder that is not in the library',
         mend: 'Choose another one in the plan',
       };
+    case 'aboveTier':
+      return {
+        why: `“${because.version.name}” is above ${because.tier}, and nothing easier comes near`,
+        mend: 'Choose an easier one in the plan',
+      };
     case 'nothingAllowed':
       return {
         why: `Nothing like it is allowed with ${subjectsWords(because.subjects)}`,
@@ -309,6 +329,20 @@ export function leftOutWords(because: LeftOutBecause): LeftOutWords {
       };
     case 'byHand':
       return { why: `By hand: ${because.said}`, mend: 'Drop what was set by hand to have it back' };
+    case 'hurt': {
+      const { place, score } = because.pain;
+      return {
+        why: `Stopped: ${place} hurt, ${score} of 10`,
+        mend: 'Look at it together; the review offers what spares it',
+      };
+    }
+    case 'stopSign':
+      return {
+        why: `Everything stops: ${because.pain.place}, ${because.pain.score} of 10`,
+        mend: 'A clinician first; note their word under the answers before training',
+      };
+    case 'stopped':
+      return { why: withoutStop(because.rule.words), mend: 'A clinician first; then note what they said' };
   }
 }
 
@@ -374,11 +408,20 @@ function nextWords({ kg, percentUp }: NextLoad, unit: MassUnit): string {
 }
 
 function madeWords({ kg, recipe }: MadeLoad, unit: MassUnit): string {
-  return `${formatLoad(kg, unit)}: ${recipeWords(recipe)}`;
+  const trust = trustWords(recipe, unit);
+  return `${formatLoad(kg, unit)}: ${recipeWords(recipe)}${trust ? ` (${trust})` : ''}`;
 }
 
 function ruleWords({ condition, words }: CautionRule): string {
   return `${capital(SUBJECT_WORDS[condition])}: ${lowerFirst(words)}`;
+}
+
+function withoutStop(sentence: string): string {
+  return sentence.replace(/\.$/, '');
+}
+
+function stopSignWords({ place, score }: Pain): string {
+  return `${capital(place)} hurt, ${score} of 10: a sign to stop everything. A clinician first; note their word under the answers before training.`;
 }
 
 function subjectsWords(subjects: readonly CautionSubject[]): string {

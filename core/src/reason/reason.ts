@@ -32,9 +32,16 @@ export type KitGap =
 /** Why nothing of a slot is left for a person. */
 export type LeftOutBecause =
   | { readonly kind: 'notInLibrary' }
+  | { readonly kind: 'aboveTier'; readonly version: Version; readonly tier: Tier }
   | { readonly kind: 'nothingAllowed'; readonly subjects: readonly CautionSubject[] }
   | { readonly kind: 'kitLacks'; readonly gap: KitGap }
-  | { readonly kind: 'byHand'; readonly said: string };
+  | { readonly kind: 'byHand'; readonly said: string }
+  /** It hurt: nothing of it is asked until it was looked at. */
+  | { readonly kind: 'hurt'; readonly pain: Pain }
+  /** A sign to stop everything: a clinician first. */
+  | { readonly kind: 'stopSign'; readonly pain: Pain }
+  /** Stopped by an answer or a reading, and no hand sets it aside. */
+  | { readonly kind: 'stopped'; readonly rule: CautionRule };
 
 /** A load as it is wanted, before the kit is asked. */
 export interface Wanted {
@@ -44,6 +51,8 @@ export interface Wanted {
   readonly estimate: StrengthEstimate;
   /** From reps and reserve, or named outright by the plan: as so much, or as a share. */
   readonly source: 'reserve' | 'load' | 'percent' | 'bodyMass';
+  /** What of the body is moved along with it; the maximum is then of both together. */
+  readonly bodyKg: number;
   /** A caution held it down. */
   readonly eased: boolean;
   /** Of the maximum. */
@@ -76,6 +85,13 @@ type Step<Name extends StepName, Reasons> = Reasons & { readonly step: Name };
 type RungReason = Step<
   'rung',
   | { readonly kind: 'planned'; readonly version: Version }
+  /** Planned for everybody, but above the person's tier: the best within it, or nothing. */
+  | {
+      readonly kind: 'aboveTier';
+      readonly version: Version;
+      readonly tier: Tier;
+      readonly instead: Version | undefined;
+    }
   | { readonly kind: 'standsOn'; readonly version: Version }
   | {
       readonly kind: 'tierBegins';
@@ -90,6 +106,10 @@ type RungReason = Step<
 type CautionsReason = Step<
   'cautions',
   | { readonly kind: 'noCautions' }
+  /** As many as possible became a number with some left. */
+  | { readonly kind: 'numberInstead'; readonly reserve: number }
+  /** A sign to stop everything was logged, and nobody has noted a clinician's word since. */
+  | { readonly kind: 'stopSign'; readonly pain: Pain }
   | {
       readonly kind: 'nothingAgainst';
       readonly version: Version;
@@ -202,6 +222,7 @@ type TargetReason = Step<
     }
   | { readonly kind: 'madeTwice'; readonly harder: HarderVersion }
   | { readonly kind: 'untilMadeTwice'; readonly harder: HarderVersion }
+  | { readonly kind: 'untilGate'; readonly harder: HarderVersion; readonly missing: readonly string[] }
   | {
       readonly kind: 'wave';
       readonly percent: number;
@@ -240,6 +261,8 @@ type AttainableReason = Step<
       /** Within the cap, as the smallest step there is, or past it because reps have earned it. */
       readonly allowed: 'withinCap' | 'smallestStep' | 'earned';
       readonly amount: Amount;
+      /** What of the body is moved along, which the share counts too. */
+      readonly bodyKg?: number | undefined;
     }
   | { readonly kind: 'down'; readonly load: MadeLoad }
   /** The next load is too far, or there is none: something else makes up for it. */

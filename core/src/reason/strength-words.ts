@@ -11,14 +11,15 @@ import type { Wanted } from './reason';
  * @example wantedWords(cell.wanted, 'kg') // '10 with 2 left is 71 % of 28 kg, the maximum after 20 × 10 kg, known to ±6 %: 20 kg.'
  */
 export function wantedWords(
-  { kg, reps, reserve, estimate, source, eased, percent }: Wanted,
+  { kg, reps, reserve, estimate, source, eased, percent, bodyKg }: Wanted,
   unit: MassUnit,
 ): string {
   const max = `${formatLoad(estimate.maxKg, unit)}, ${basisWords(estimate, unit)}`;
-  const load = formatLoad(kg, unit);
-  if (!eased && source === 'percent') return `The plan’s share of ${max}: ${load}.`;
+  const body = bodyKg > 0 ? ` in all, ${formatLoad(Math.round(bodyKg), unit)} of it body` : '';
+  const load = kg > 0 ? formatLoad(kg, unit) : 'body weight is load enough';
+  if (!eased && source === 'percent') return `The plan’s share of ${max}${body}: ${load}.`;
   if (!eased && source !== 'reserve') return `The plan says ${load}.`;
-  return `${Math.round(reps)} with ${reserve} left is ${Math.round(percent)} % of ${max}: ${load}.`;
+  return `${Math.round(reps)} with ${reserve} left is ${Math.round(percent)} % of ${max}${body}: ${load}.`;
 }
 
 /**

@@ -7,7 +7,7 @@ import { cellLoad, saying, type Dose, type CellDraft } from './draft';
 import { gateReasons } from './gate';
 import { LIGHTER_LOAD, lighterSets } from './lighter-week';
 import { loadedDose } from './loaded';
-import { startAmount } from './wanted';
+import { mostSeconds, startAmount } from './wanted';
 
 /**
  * Step 5: the nearest to what is asked that the kit can make and the conditions allow. Whatever the way there, a caution's
@@ -41,17 +41,23 @@ function unloadedDose(draft: CellDraft, context: DoseContext): CellDraft {
   const sets = ('sets' in ask ? ask.sets : undefined) ?? prescription.sets;
   const stays = ask.kind === 'repeat' && amount.amount === last?.cell.work.amount;
   const aim = (ask.kind === 'repeat' ? ask.aim : undefined) ?? (stays ? last?.cell.aim : undefined);
-  const kg = movedKg({}, version.exercise, version.rung, context.participant);
+  const { bodyLoad } = version.exercise;
+  const kg = bodyLoad && movedKg({}, version.exercise, version.rung, context.participant);
   const share = kg === undefined ? undefined : kg / context.participant.bodyMassKg;
   const reason: CellReason = { step: 'attainable', kind: 'bodyShare', kg, share };
   return { ...draft, dose: { amount, sets, aim }, trace: [...draft.trace, reason] };
 }
 
-/** Held to what a caution allows: seconds of a hold, whichever way they came about. */
-function limited(draft: CellDraft): CellDraft {
+/**
+ * Held to what a caution allows: seconds of a hold, and of clocked work that is a held strain, whichever way they came about.
+ *
+ * @param draft with its dose
+ * @example limited({ ...draft, limits: { ...limits, holdAtMostSeconds: 20 } }).dose?.amount.amount // 20
+ */
+export function limited(draft: CellDraft): CellDraft {
   const { dose, limits } = draft;
-  const most = limits.holdAtMostSeconds;
-  if (dose?.amount.kind !== 'hold' || dose.amount.amount <= most) return draft;
+  const most = dose ? mostSeconds(dose.amount.kind, limits) : Infinity;
+  if (!dose || dose.amount.amount <= most) return draft;
   const amount = amountLike(dose.amount, most);
   return saying(
     { ...draft, dose: { ...dose, amount } },

@@ -39,12 +39,13 @@ interface ShortLoad {
 export function bridged(short: ShortLoad): CellDraft {
   const { draft, held, load, wantedKg, amount, capPercent, last } = short;
   const next = pickLoad(held.loads, load.kg, 'nextUp');
-  const coarse = !next || !atMost(next.kg, load.kg * (1 + capPercent / 100));
+  const { bodyKg } = held;
+  const coarse = !next || !atMost(next.kg + bodyKg, (load.kg + bodyKg) * (1 + capPercent / 100));
   const missing = wantedKg > load.kg * NEAR_ENOUGH;
   // What is guessed is not worth bridging: the first weeks will tell.
   const guessed = draft.wanted?.estimate.basis === 'guess' && !last;
   if (!coarse || !missing || guessed || amount.kind === 'time') return asItIs(short);
-  const after = next && nextLoadFrom(load.kg, next.kg);
+  const after = next && nextLoadFrom(load.kg, next.kg, bodyKg);
   return amount.kind === 'reps' ? moreReps(short, amount, after) : heldLonger(short, after);
 }
 
@@ -53,10 +54,11 @@ export function bridged(short: ShortLoad): CellDraft {
  *
  * @param fromKg the load at hand
  * @param toKg the next
+ * @param bodyKg what of the body is moved along with either
  * @example nextLoadFrom(10, 12) // { kg: 12, percentUp: 20 }
  */
-export function nextLoadFrom(fromKg: number, toKg: number): NextLoad {
-  return { kg: toKg, percentUp: (toKg / fromKg - 1) * 100 };
+export function nextLoadFrom(fromKg: number, toKg: number, bodyKg = 0): NextLoad {
+  return { kg: toKg, percentUp: ((toKg + bodyKg) / (fromKg + bodyKg) - 1) * 100 };
 }
 
 /** What was made with this very load last week: it is asked for no less. */
@@ -94,10 +96,11 @@ function moreReps(
   { amount: asked }: Extract<Amount, { kind: 'reps' }>,
   next: NextLoad | undefined,
 ): CellDraft {
-  const { draft, load, wantedKg, amount, last } = short;
+  const { draft, held, load, wantedKg, amount, last } = short;
+  const { bodyKg } = held;
   const { wanted } = draft;
   const curve = wanted && curveOf(wanted.estimate.formula);
-  const worth = bridgeTo(load.kg, wantedKg, asked, wanted?.reserve ?? 0, curve);
+  const worth = bridgeTo(load.kg + bodyKg, wantedKg + bodyKg, asked, wanted?.reserve ?? 0, curve);
   const atMostReps = last ? Math.max(asked, last.work.amount + MOST_REPS_A_WEEK) : Infinity;
   const count = reps(Math.max(Math.min(worth.reps, atMostReps), madeWith(short)));
   // Reps first, as many as go; then something else a week.

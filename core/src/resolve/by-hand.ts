@@ -1,4 +1,5 @@
 import { amountLike, type Override } from '../model';
+import { limited } from './attainable';
 import { pickLoad } from '../kit';
 import { versionOfExercise, type Version } from '../ladder';
 import type { CellReason } from '../reason';
@@ -6,9 +7,11 @@ import { SAME_WRITTEN_KG } from '../units';
 import type { CellLoad } from './cell';
 import type { DoseContext, PlaceContext } from './context';
 import { cellLoad, leavingOut, type CellDraft } from './draft';
+import { loadsFor } from './hold';
 
 /**
- * The coach's own hand on the numbers: sets, amount and load win over every step before and stay visible. What was decided
+ * The coach's own hand on the numbers: sets, amount and load win over every step before and stay visible; only the seconds that a
+ * caution allows stay what they are. What was decided
  * after a review is said, and not set against anything.
  *
  * @param draft with its dose
@@ -26,7 +29,7 @@ export function byHand(draft: CellDraft, context: DoseContext): CellDraft {
     ...(amount !== undefined && { amount: amountLike(dose.amount, amount), aim: undefined }),
     ...(loadKg !== undefined && { load: loadByHand(loadKg, draft, context) }),
   };
-  return { ...draft, dose: written, trace: [...draft.trace, ...handReasons(override)] };
+  return limited({ ...draft, dose: written, trace: [...draft.trace, ...handReasons(override)] });
 }
 
 function handReasons({ sets, amount, loadKg, reason, reviewOfWeek, decision }: Override): CellReason[] {
@@ -39,10 +42,10 @@ function handReasons({ sets, amount, loadKg, reason, reviewOfWeek, decision }: O
 
 /** The load as it is set, with the recipe where the kit has one, held as usual or in another way; 0 is body weight. */
 function loadByHand(kg: number, { held, version }: CellDraft, { owned }: PlaceContext): CellLoad | undefined {
-  if (kg === 0) return undefined;
-  const { holds = [], band } = version?.exercise.loading ?? {};
-  const inHand = held?.loads ?? owned.loads(holds[0] ?? 'none', band);
-  for (const loads of [inHand, ...holds.map((hold) => owned.loads(hold, band))]) {
+  if (kg === 0 || !version) return undefined;
+  const { holds = [] } = version.exercise.loading ?? {};
+  const inHand = held?.loads ?? loadsFor(version, holds[0] ?? 'none', owned);
+  for (const loads of [inHand, ...holds.map((hold) => loadsFor(version, hold, owned))]) {
     const near = pickLoad(loads, kg, 'nearest');
     if (near && Math.abs(near.kg - kg) < SAME_WRITTEN_KG) return cellLoad(near);
   }

@@ -1,11 +1,12 @@
 import {
   applyCautions,
   cautionSubjects,
+  STOPPING,
   type CautionRule,
   type CautionSubject,
   type CautionVerdict,
 } from '../caution';
-import { bestSubstitute, LEAST_SCORE, type Version } from '../ladder';
+import { bestSubstitute, LEAST_SCORE, tierSteps, type Version } from '../ladder';
 import type { CellReason } from '../reason';
 import type { PlaceContext } from './context';
 import { leavingOut, saying, type CellDraft } from './draft';
@@ -23,10 +24,25 @@ import { plannedStart } from './rung';
 export function cautions(draft: CellDraft, context: PlaceContext): CellDraft {
   const { version } = draft;
   if (!version) return draft;
+  const byHand = isByHand(context);
+  const fitting = byHand ? draft : withinTier(draft, version, context);
+  if (!fitting.version) return fitting;
+  return withCautions(fitting, fitting.version, byHand, context);
+}
+
+function withCautions(draft: CellDraft, version: Version, byHand: boolean, context: PlaceContext): CellDraft {
   const subjects = cautionSubjects(context.participant);
-  if (subjects.length === 0) return saying(draft, { step: 'cautions', kind: 'noCautions' });
   const verdict = applyCautions(version, subjects, context.catalog);
-  if (isByHand(context)) return despite(draft, version, verdict);
+  if (verdict.kind === 'blocked' && STOPPING.has(verdict.rule.condition)) {
+    const { rule } = verdict;
+    const reason: CellReason = { step: 'cautions', kind: 'blocked', rule };
+    return { ...leavingOut(draft, { kind: 'stopped', rule }, reason), rules: [rule] };
+  }
+  if (subjects.length === 0) {
+    const holds = version.exercise.loading?.holds ?? [];
+    return { ...saying(draft, { step: 'cautions', kind: 'noCautions' }), holds };
+  }
+  if (byHand) return despite(draft, version, verdict);
   if (verdict.kind === 'allowed') return allowing(draft, verdict, version, subjects);
   return instead(draft, version, verdict.rule, subjects, context);
 }
@@ -35,19 +51,35 @@ function isByHand({ override }: PlaceContext): boolean {
   return override?.rungId !== undefined || override?.exerciseId !== undefined;
 }
 
+/** An exercise that stands on no ladder and is above the person's tier gives way to the best within it. */
+function withinTier(draft: CellDraft, version: Version, context: PlaceContext): CellDraft {
+  const { tier } = draft;
+  if (version.rung || !version.tier || tierSteps(version.tier, tier) <= 0) return draft;
+  const best = bestSubstitute(version, { ...standIns(version, draft, context), tier }, LEAST_SCORE);
+  const reason: CellReason = { step: 'rung', kind: 'aboveTier', version, tier, instead: best?.version };
+  if (!best) return leavingOut(draft, { kind: 'aboveTier', version, tier }, reason);
+  return { ...saying(draft, reason), version: best.version };
+}
+
 /** The coach's hand goes past a rule; what it goes past is named. */
 function despite(draft: CellDraft, version: Version, verdict: CautionVerdict): CellDraft {
   if (verdict.kind === 'blocked') {
-    const { rule } = verdict;
-    return { ...saying(draft, { step: 'byHand', kind: 'againstCaution', rule }), rules: [rule] };
+    const { rule, limits } = verdict;
+    const holds = version.exercise.loading?.holds ?? [];
+    return {
+      ...saying(draft, { step: 'byHand', kind: 'againstCaution', rule }),
+      rules: [rule],
+      limits,
+      holds,
+    };
   }
-  const { rules, limits, bodyWeightOnly } = verdict;
+  const { rules, limits, holds, bodyWeightOnly } = verdict;
   const reasons = rules.map((rule): CellReason =>
     rule.action.kind === 'adapt' && verdict.version !== version
       ? { step: 'byHand', kind: 'againstCaution', rule }
       : { step: 'cautions', kind: 'cautioned', rule, acted: true },
   );
-  return { ...saying(draft, ...reasons), rules, limits, bodyWeightOnly };
+  return { ...saying(draft, ...reasons), rules, limits, holds, bodyWeightOnly };
 }
 
 function allowing(
@@ -56,12 +88,12 @@ function allowing(
   from: Version,
   subjects: readonly CautionSubject[],
 ): CellDraft {
-  const { version, rules, limits, bodyWeightOnly } = allowed;
+  const { version, rules, limits, holds, bodyWeightOnly } = allowed;
   const reasons: CellReason[] =
     rules.length === 0
       ? [{ step: 'cautions', kind: 'nothingAgainst', version, subjects }]
       : rules.map((rule) => cautioned(rule, from !== version));
-  return { ...saying(draft, ...reasons), version, rules, limits, bodyWeightOnly };
+  return { ...saying(draft, ...reasons), version, rules, limits, holds, bodyWeightOnly };
 }
 
 function cautioned(rule: CautionRule, changed: boolean): CellReason {
@@ -76,13 +108,14 @@ function instead(
   subjects: readonly CautionSubject[],
   context: PlaceContext,
 ): CellDraft {
-  const found = twin(draft, context) ?? lowerRung(version, context) ?? substitute(draft, version, context);
+  const found =
+    twin(draft, context) ?? lowerRung(draft, version, context) ?? substitute(draft, version, context);
   if (!found) {
     const reason: CellReason = { step: 'cautions', kind: 'blocked', rule };
     return { ...leavingOut(draft, { kind: 'nothingAllowed', subjects }, reason), rules: [rule] };
   }
   const { allowed, kind, score } = found;
-  const { version: other, limits, bodyWeightOnly } = allowed;
+  const { version: other, limits, holds, bodyWeightOnly } = allowed;
   const reason: CellReason = {
     step: 'cautions',
     kind: 'blocked',
@@ -91,7 +124,7 @@ function instead(
   };
   const others = allowed.rules.map((other) => cautioned(other, false));
   const rules = [rule, ...allowed.rules];
-  return { ...saying(draft, reason, ...others), version: other, rules, limits, bodyWeightOnly };
+  return { ...saying(draft, reason, ...others), version: other, rules, limits, holds, bodyWeightOnly };
 }
 
 interface Instead {
@@ -108,13 +141,15 @@ function twin({ slot }: CellDraft, context: PlaceContext): Instead | undefined {
   return allowed && { kind: 'twin', allowed };
 }
 
-function lowerRung(version: Version, context: PlaceContext): Instead | undefined {
+/** The hardest rung below that conditions and kit allow. */
+function lowerRung(draft: CellDraft, version: Version, context: PlaceContext): Instead | undefined {
   const { catalog } = context;
+  const possible = standIns(version, draft, context);
   const rungs = catalog.ladders.get(version.ladderId ?? '')?.rungs ?? [];
   const standsAt = rungs.findIndex(({ id }) => id === version.rung?.id);
   for (const { id } of rungs.slice(0, Math.max(0, standsAt)).reverse()) {
     const candidate = catalog.versionByRung.get(id);
-    const allowed = candidate && allowedVersion(candidate, context);
+    const allowed = candidate && possible.allowed(candidate) && allowedVersion(candidate, context);
     if (allowed) return { kind: 'lowerRung', allowed };
   }
   return undefined;

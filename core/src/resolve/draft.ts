@@ -1,4 +1,4 @@
-import type { Amount, Prescription, Slot, Tier } from '../model';
+import type { Amount, Hold, Prescription, Slot, Tier } from '../model';
 import { NO_LIMITS, type CautionRule, type EffortLimits } from '../caution';
 import type { AttainableLoad } from '../kit';
 import type { Version } from '../ladder';
@@ -20,6 +20,8 @@ export interface CellDraft {
   /** Step 2: what conditions say of it. */
   readonly rules: readonly CautionRule[];
   readonly limits: EffortLimits;
+  /** How it may be held. */
+  readonly holds: readonly Hold[];
   /** A load is forbidden. */
   readonly bodyWeightOnly: boolean;
   /** Step 3: how it is held; undefined when it is done with body weight. */
@@ -67,6 +69,7 @@ export function draftOf(slot: Slot, tier: Tier): CellDraft {
     trace: [],
     rules: [],
     limits: NO_LIMITS,
+    holds: [],
     bodyWeightOnly: false,
     // All of them from the start: drafts of one shape are copied several times faster.
     version: undefined,

@@ -3,6 +3,7 @@ import type { Version } from '../ladder';
 import type { CellReason, GateState } from '../reason';
 import type { PlaceContext } from './context';
 import type { Dose, CellDraft } from './draft';
+import { loadsFor } from './hold';
 
 /**
  * At the top of what a scheme adds: what the way to the next rung still needs.
@@ -37,7 +38,7 @@ function stateOf(
     return { kind: 'closed', by: 'caution' };
   }
   const { loading } = next.exercise;
-  if (loading?.required && !loading.holds.some((hold) => owned.loads(hold).length > 0)) {
+  if (loading?.required && !loading.holds.some((hold) => loadsFor(next, hold, owned).length > 0)) {
     return { kind: 'closed', by: 'nothingToHold' };
   }
   const wanted = amount.kind === 'reps' ? gate.reps : gate.seconds;

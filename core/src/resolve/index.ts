@@ -14,3 +14,4 @@ export * from './lighter-week';
 export * from './load-words';
 export * from './timed-cell';
 export { reserveAsked, startAmount, USUAL_RESERVE } from './wanted';
+export { loadsFor } from './hold';

@@ -31,8 +31,8 @@ export function kit(draft: CellDraft, context: PlaceContext): CellDraft {
   return better(draft, version, hold, context) ?? said(holding(draft, hold), version);
 }
 
-function allowedIn({ rules, limits, bodyWeightOnly }: CellDraft, version: Version): Allowed {
-  return { version, rules, limits, bodyWeightOnly };
+function allowedIn({ rules, limits, holds, bodyWeightOnly }: CellDraft, version: Version): Allowed {
+  return { version, rules, limits, holds, bodyWeightOnly };
 }
 
 /** What makes it impossible, if anything. */
@@ -57,6 +57,8 @@ function better(
   context: PlaceContext,
 ): CellDraft | undefined {
   if (!hold || !version.exercise.loading?.required || hold.fit >= TOO_LIGHT) return undefined;
+  // Whose effort a condition holds down is not given something heavier because the kit is light.
+  if (draft.limits.reserveAtLeast > 0) return undefined;
   const substitute = bestSubstitute(version, standIns(version, draft, context));
   const { catalog } = context;
   const asItIs = scoreSubstitute(version, version, { catalog, loadFit: () => hold.fit });
@@ -73,9 +75,9 @@ function swapped(
 ): CellDraft {
   const { version, score } = substitute;
   const allowed = allowedVersion(version, context) ?? allowedIn(draft, version);
-  const { rules, limits, bodyWeightOnly } = allowed;
+  const { rules, limits, holds, bodyWeightOnly } = allowed;
   const next = saying(
-    { ...draft, version: allowed.version, rules, limits, bodyWeightOnly },
+    { ...draft, version: allowed.version, rules, limits, holds, bodyWeightOnly },
     { step: 'kit', kind: 'substituted', gap, from, version, score },
     ...rules.map((rule) => ({ step: 'cautions', kind: 'cautioned', rule, acted: true }) as const),
   );

@@ -104,7 +104,8 @@ function towards(
 ): CellDraft {
   const { amount, capPercent, capFromKg, sets } = ask;
   const eased = draft.wanted?.eased ? draft.wanted.kg : Infinity;
-  const cap = (fromKg: number) => fromKg * (1 + capPercent / 100);
+  const { bodyKg } = held;
+  const cap = (fromKg: number) => (fromKg + bodyKg) * (1 + capPercent / 100) - bodyKg;
   const fromKg = last?.load?.kg;
   if (capFromKg !== undefined || fromKg === undefined) {
     // A wave goes down as well as up; its cap counts from the heaviest so far.

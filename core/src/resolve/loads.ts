@@ -24,10 +24,10 @@ const SMALLEST_STEP_KG = 1;
  * The heaviest load that may stand for a wanted one: it may cost one repetition of the reserve where the strength
  * is tested, no more than `NEAR_ENOUGH` where it is carried over, guessed or held down by a caution (common practice, no published source).
  */
-function heaviestFor({ kg, reps, reserve, estimate, eased, percent }: Wanted): number {
+function heaviestFor({ kg, reps, reserve, estimate, eased, percent, bodyKg }: Wanted): number {
   if (reserve < 1 || eased || estimate.basis !== 'tested') return kg * NEAR_ENOUGH;
   const oneLess = curveOf(estimate.formula).percentAt(reps + reserve - 1);
-  return kg * Math.max(NEAR_ENOUGH, oneLess / percent);
+  return Math.max(kg * NEAR_ENOUGH, (kg + bodyKg) * (oneLess / percent) - bodyKg);
 }
 
 /**
@@ -71,6 +71,7 @@ export function nearestUpTo(
  * @param fromKg the load at hand
  * @param capKg not to be passed where there is another way
  * @param big as far as the cap allows, not the easiest step
+ * @param bodyKg what of the body is moved along: a step is a share of both
  * @returns undefined when there is nothing heavier
  * @example nextLoad(loadsOf(10, 10.5, 11), 10, 11, false)?.kg // 10.5
  */
@@ -79,14 +80,16 @@ export function nextLoad(
   fromKg: number,
   capKg: number,
   big: boolean,
+  bodyKg = 0,
 ): AttainableLoad | undefined {
+  const stepTo = (share: number) => (fromKg + bodyKg) * share - bodyKg;
   const furthest = big ? pickLoad(loads, capKg, 'notAbove') : undefined;
   if (furthest && furthest.kg > fromKg + SAME_LOAD_KG) return furthest;
-  const easy = simplestBetween(loads, fromKg * LEAST_STEP, Math.min(capKg, fromKg * EASY_STEP), fromKg);
+  const easy = simplestBetween(loads, stepTo(LEAST_STEP), Math.min(capKg, stepTo(EASY_STEP)), fromKg);
   if (easy) return easy;
-  const next = pickLoad(loads, fromKg * LEAST_STEP, 'nextUp');
+  const next = pickLoad(loads, stepTo(LEAST_STEP), 'nextUp');
   if (next && atMost(next.kg, capKg)) return next;
-  const small = pickLoad(loads, Math.min(capKg, fromKg * LEAST_STEP), 'notAbove');
+  const small = pickLoad(loads, Math.min(capKg, stepTo(LEAST_STEP)), 'notAbove');
   return small && small.kg > fromKg + SAME_LOAD_KG ? small : next;
 }
 

@@ -5,6 +5,7 @@ import { cautions } from './cautions';
 import type { Cell } from './cell';
 import type { DoseContext, PlaceContext } from './context';
 import { draftOf, type DoseStep, type CellDraft, type PlaceStep } from './draft';
+import { eased } from './eased';
 import { kit } from './kit';
 import { rung } from './rung';
 import { target } from './target';
@@ -31,14 +32,16 @@ export function resolve(slot: Slot, context: DoseContext): Cell {
 }
 
 /**
- * Steps 1 to 3: worth keeping, as no week changes them.
+ * Steps 1 to 3: worth keeping, as no week changes them. The plan leaves them as conditions let the person take it.
  *
  * @param slot the place in the session
  * @param context person, kit, strength, and what is set by hand
  * @example placeSlot(slot, context).version?.name // 'goblet squat'
  */
 export function placeSlot(slot: Slot, context: PlaceContext): CellDraft {
-  return PLACING.reduce((draft, step) => step(draft, context), draftOf(slot, context.participant.tier));
+  return eased(
+    PLACING.reduce((draft, step) => step(draft, context), draftOf(slot, context.participant.tier)),
+  );
 }
 
 /**

@@ -20,7 +20,10 @@ const UNLOADED_FIT = 0.4;
  */
 export function allowedVersion(version: Version, context: PlaceContext): Allowed | undefined {
   const subjects = cautionSubjects(context.participant);
-  if (subjects.length === 0) return { version, rules: [], limits: NO_LIMITS, bodyWeightOnly: false };
+  if (subjects.length === 0) {
+    const holds = version.exercise.loading?.holds ?? [];
+    return { version, rules: [], limits: NO_LIMITS, holds, bodyWeightOnly: false };
+  }
   const verdict = applyCautions(version, subjects, context.catalog);
   return verdict.kind === 'allowed' ? verdict : undefined;
 }
@@ -36,7 +39,7 @@ export function allowedVersion(version: Version, context: PlaceContext): Allowed
 export function holdFor(allowed: Allowed, draft: CellDraft, context: PlaceContext): HoldFit | undefined {
   if (allowed.bodyWeightOnly) return undefined;
   const wanted = wantedLoad(allowed.version, draft.prescription, allowed.limits, context);
-  return wanted && bestHold(allowed.version, wanted, context);
+  return wanted && bestHold(allowed, wanted, context);
 }
 
 /**

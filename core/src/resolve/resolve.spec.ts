@@ -132,10 +132,10 @@ describe('resolve', () => {
   });
 
   it('steps down the ladder for a caution before it looks elsewhere', () => {
-    const person = aParticipant({ cautions: [{ condition: 'lowBoneDensity' }] });
+    const person = aParticipant({ cautions: [{ condition: 'lowBack' }] });
     const cell = ready(person, [...pairs(4, 6), ...everyProp()], 'row');
     expect(cell.version.rung?.id).toBe('row-supported');
-    expect(cell.warnings.map(({ condition }) => condition)).toContain('lowBoneDensity');
+    expect(cell.warnings.map(({ condition }) => condition)).toContain('lowBack');
   });
 
   it('holds effort down where a caution says so', () => {

@@ -43,15 +43,16 @@ export interface UpFrom {
 export function stepUp(up: UpFrom, ask: StepUp, wantedKg?: number): CellDraft {
   const { draft, held, fromKg } = up;
   const { capPercent } = ask;
-  const capKg = fromKg * (1 + capPercent / 100);
-  const next = nextLoad(held.loads, fromKg, capKg, ask.big ?? false);
+  const { bodyKg } = held;
+  const capKg = (fromKg + bodyKg) * (1 + capPercent / 100) - bodyKg;
+  const next = nextLoad(held.loads, fromKg, capKg, ask.big ?? false, bodyKg);
   const amount = next && amountWith(next, up, ask);
   const allowed = amount && allowedAs(next, amount, capKg, up, ask);
   if (!next || !amount || !allowed) return onTowards(up, ask, next, wantedKg);
   const sets = ask.sets ?? draft.prescription.sets;
   return saying(
     { ...draft, dose: { amount, sets, load: cellLoad(next), wantedKg: wantedKg ?? next.kg } },
-    { step: 'attainable', kind: 'nextUp', fromKg, load: next, capPercent, allowed, amount },
+    { step: 'attainable', kind: 'nextUp', fromKg, load: next, capPercent, allowed, amount, bodyKg },
   );
 }
 
@@ -65,12 +66,12 @@ function curveIn({ wanted }: CellDraft): RepCurve {
  */
 function amountWith(
   next: AttainableLoad,
-  { draft, fromKg }: UpFrom,
+  { draft, held: { bodyKg }, fromKg }: UpFrom,
   { able, low, most }: StepUp,
 ): Amount | undefined {
   if (able.kind !== 'reps') return low;
   const after = Math.round(
-    repsWith(fromKg, next.kg, able.amount, draft.wanted?.reserve ?? 0, curveIn(draft)),
+    repsWith(fromKg + bodyKg, next.kg + bodyKg, able.amount, draft.wanted?.reserve ?? 0, curveIn(draft)),
   );
   return after < 1 ? undefined : amountOf('reps', Math.min(most.amount, after));
 }
@@ -110,7 +111,7 @@ function onTowards(up: UpFrom, ask: StepUp, next: AttainableLoad | undefined, wa
       step: 'attainable',
       kind: 'bridge',
       load,
-      next: next && nextLoadFrom(fromKg, next.kg),
+      next: next && nextLoadFrom(fromKg, next.kg, held.bodyKg),
       amount,
       ...(goal !== undefined && { goal: reps(goal) }),
       harder: bridge === undefined ? undefined : BRIDGE_STEPS[bridge],
@@ -128,7 +129,11 @@ interface Onwards {
 }
 
 /** More of the same: never less than last week. */
-function onwards({ draft, last, fromKg }: UpFrom, ask: StepUp, next: AttainableLoad | undefined): Onwards {
+function onwards(
+  { draft, held: { bodyKg }, last, fromKg }: UpFrom,
+  ask: StepUp,
+  next: AttainableLoad | undefined,
+): Onwards {
   const { work } = last;
   if (work.kind === 'time') return { amount: amountLike(work, work.amount), ends: true };
   if (work.kind === 'hold') {
@@ -138,7 +143,10 @@ function onwards({ draft, last, fromKg }: UpFrom, ask: StepUp, next: AttainableL
   const most = Math.max(work.amount, MOST_BRIDGE_REPS);
   const reserve = draft.wanted?.reserve ?? 0;
   const worth =
-    next && Math.ceil(repsWorth(fromKg, next.kg, ask.low.amount, reserve, curveIn(draft)) - ROUNDING);
+    next &&
+    Math.ceil(
+      repsWorth(fromKg + bodyKg, next.kg + bodyKg, ask.low.amount, reserve, curveIn(draft)) - ROUNDING,
+    );
   if (worth !== undefined && worth <= most) {
     const amount = amountLike(work, Math.max(work.amount, Math.min(worth, work.amount + ask.stepReps)));
     return { amount, goal: worth, ends: false };

@@ -1,10 +1,10 @@
 import { amountLike, seconds } from '../model';
 import { sameVersion } from '../ladder';
-import type { CellReason } from '../reason';
+import type { CellReason, ReasonOf } from '../reason';
 import type { Ask } from './ask';
 import type { DoseContext } from './context';
-import type { CellDraft } from './draft';
-import { startAmount, wantedLoad } from './wanted';
+import { leavingOut, type CellDraft } from './draft';
+import { mostSeconds, startAmount, wantedLoad } from './wanted';
 
 /**
  * Step 4: what is asked before the kit has its say. After a week in the same version it is what the scheme makes of that week;
@@ -17,6 +17,8 @@ import { startAmount, wantedLoad } from './wanted';
 export function target(draft: CellDraft, context: DoseContext): CellDraft {
   const { version, held, prescription, limits } = draft;
   if (!version) return draft;
+  const stop = stopped(context);
+  if (stop) return leavingOut(draft, { kind: 'hurt', pain: stop.pain }, stop);
   const wanted = held && wantedLoad(version, prescription, limits, context);
   const goesOn = heldShort(askGoingOn(draft, context), draft);
   if (goesOn) return { ...draft, wanted, ask: goesOn, trace: [...draft.trace, goesOn.reason] };
@@ -42,16 +44,22 @@ function askGoingOn({ version, held }: CellDraft, { last }: DoseContext): GoingO
 
 /** A longer hold than a caution allows is not asked in the first place, and the caution is the reason. */
 function heldShort(ask: GoingOn | undefined, { limits }: CellDraft): GoingOn | undefined {
-  const most = limits.holdAtMostSeconds;
-  if (ask?.kind !== 'repeat' || ask.amount.kind !== 'hold' || ask.amount.amount <= most) return ask;
+  if (ask?.kind !== 'repeat') return ask;
+  const most = mostSeconds(ask.amount.kind, limits);
+  if (ask.amount.amount <= most) return ask;
   const amount = amountLike(ask.amount, most);
   return { ...ask, amount, reason: { step: 'attainable', kind: 'heldByCaution', seconds: seconds(most) } };
 }
 
-/** Why it is another version than last week's, and what hurt in that one. */
-function whyAnother({ last, override }: DoseContext): CellReason[] {
-  if (!last || last.ask.kind === 'begin') return [];
-  const { ask } = last;
-  const stopped = ask.reason.kind === 'hurt' && ask.reason.stopped && override?.reviewOfWeek === undefined;
-  return ask.kind === 'harder' || stopped ? [ask.reason] : [];
+/** What hurts so much that nothing of it is asked until somebody has looked at it and decided. */
+function stopped({ last, override }: DoseContext): ReasonOf<'hurt'> | undefined {
+  if (!last || last.ask.kind === 'begin') return undefined;
+  const { reason } = last.ask;
+  const decidedSince = override !== undefined && override.fromWeek > last.cell.week;
+  return reason.kind === 'hurt' && reason.stopped && !decidedSince ? reason : undefined;
+}
+
+/** Why it is another version than last week's. */
+function whyAnother({ last }: DoseContext): CellReason[] {
+  return last?.ask.kind === 'harder' ? [last.ask.reason] : [];
 }

@@ -11,7 +11,7 @@ import type { EffortLimits } from '../caution';
 import type { Version } from '../ladder';
 import { USUAL_MOST_REPS } from '../plan';
 import type { Wanted } from '../reason';
-import { curveOf } from '../strength';
+import { bodyMovedKg, curveOf } from '../strength';
 import type { PlaceContext } from './context';
 
 /** Left undone when a prescription says nothing about effort (common practice: 1 to 3 left). */
@@ -81,6 +81,60 @@ export function reserveAsked(
 }
 
 /**
+ * The longest an amount may be by a person's conditions, in seconds; without an end where it counts reps.
+ *
+ * @param kind of the amount
+ * @param limits of the person's conditions
+ * @example mostSeconds('hold', { ...NO_LIMITS, holdAtMostSeconds: 20 }) // 20
+ */
+export function mostSeconds(
+  kind: Amount['kind'],
+  { holdAtMostSeconds, clockAtMostSeconds }: EffortLimits,
+): number {
+  if (kind === 'hold') return holdAtMostSeconds;
+  return kind === 'time' ? clockAtMostSeconds : Infinity;
+}
+
+/** Reps in the place of as many as possible, where nothing else says how many. Common practice, no published source. */
+const REPS_INSTEAD = 10;
+
+/**
+ * A prescription as a person's conditions let them take it: as many as possible becomes a number with some left, no more than the
+ * gate of the rung asks. Common practice, no published source.
+ *
+ * @param prescription what the plan says
+ * @param version whose gate may say how many
+ * @param limits of the person's conditions
+ * @example easedPlan({ ...plan, work: { kind: 'most' } }, pressUp, { ...NO_LIMITS, reserveAtLeast: 3 }).work // { kind: 'reps', reps: 10 }
+ */
+export function easedPlan(prescription: Prescription, version: Version, limits: EffortLimits): Prescription {
+  const { work } = prescription;
+  const { reserveAtLeast, clockAtMostSeconds } = limits;
+  if (work.kind === 'either' && work.seconds > clockAtMostSeconds) {
+    return { ...prescription, work: { ...work, seconds: clockAtMostSeconds } };
+  }
+  if (reserveAtLeast === 0) return prescription;
+  const { setPattern, ...plain } = prescription;
+  const plan = setPattern?.kind === 'dropOnForm' ? plain : prescription;
+  return work.kind === 'most' ? { ...plan, ...numberInstead(prescription, version, reserveAtLeast) } : plan;
+}
+
+function numberInstead(
+  { work, target }: Prescription,
+  { exercise, rung }: Version,
+  reserveAtLeast: number,
+): Pick<Prescription, 'work' | 'target'> {
+  if (work.kind !== 'most') return { work, target };
+  const inTime = work.seconds === undefined ? Infinity : Math.floor(work.seconds / exercise.secondsPerRep);
+  const most = Math.min(work.upTo ?? Infinity, rung?.gate.reps ?? REPS_INSTEAD, REPS_INSTEAD, inTime);
+  const said = target.kind === 'reserve' ? target.reps : 0;
+  return {
+    work: { kind: 'reps', reps: Math.max(1, most) },
+    target: { kind: 'reserve', reps: Math.max(said, reserveAtLeast) },
+  };
+}
+
+/**
  * The load a prescription wants of one person, before the kit is asked: the share of their maximum that leaves what is to be
  * left, read by the same curve as the sets it comes from.
  *
@@ -103,28 +157,30 @@ export function wantedLoad(
   const reps = repsFor(startAmount(prescription.work), exercise);
   const reserve = reserveAsked(prescription, version, limits);
   const percent = curveOf(estimate.formula).percentAt(reps + reserve);
-  const byReserve = (estimate.maxKg * percent) / 100;
-  const named = namedLoad(prescription.target, estimate.maxKg, participant.bodyMassKg);
+  const bodyKg = bodyMovedKg(exercise, participant.bodyMassKg);
+  const byReserve = Math.max(0, (estimate.maxKg * percent) / 100 - bodyKg);
+  const named = namedLoad(prescription.target, estimate.maxKg, bodyKg, participant.bodyMassKg);
   if (named) {
     const eased = limits.reserveAtLeast > 0 && named.kg > byReserve;
     const kg = eased ? byReserve : named.kg;
-    return { kg, reps, reserve, estimate, source: named.source, eased, percent };
+    return { kg, reps, reserve, estimate, source: named.source, bodyKg, eased, percent };
   }
   const eased = reserve > reserveSaid(prescription, version);
-  return { kg: byReserve, reps, reserve, estimate, source: 'reserve', eased, percent };
+  return { kg: byReserve, reps, reserve, estimate, source: 'reserve', bodyKg, eased, percent };
 }
 
 /** The load a target names outright. */
 function namedLoad(
   target: Target,
   maxKg: number,
+  bodyKg: number,
   bodyMassKg: number,
 ): { readonly kg: number; readonly source: Wanted['source'] } | undefined {
   switch (target.kind) {
     case 'load':
       return { kg: target.loadKg, source: 'load' };
     case 'percent':
-      return { kg: (maxKg * target.percent) / 100, source: 'percent' };
+      return { kg: Math.max(0, (maxKg * target.percent) / 100 - bodyKg), source: 'percent' };
     case 'bodyMass':
       return { kg: (bodyMassKg * target.percent) / 100, source: 'bodyMass' };
     default:

@@ -6,7 +6,7 @@ import type { CellLoad, CellWork, Change, ReadyCell } from './cell';
 import type { DoseContext } from './context';
 import type { Dose, CellDraft } from './draft';
 import { eachSet } from './each-set';
-import { reserveAsked } from './wanted';
+import { mostSeconds, reserveAsked } from './wanted';
 
 /**
  * Step 6: the cell. Work with its rest, tempo and sides, the load set by set, what changed since last week, what is said to the
@@ -45,7 +45,7 @@ function ready(draft: CellDraft, version: Version, dose: Dose, context: DoseCont
     version,
     planned: prescription,
     work,
-    eachSet: eachSet(prescription, work, load, held?.loads),
+    eachSet: eachSet(prescription, work, load, held?.loads, mostSeconds(work.kind, draft.limits)),
     load,
     wantedKg,
     aim,

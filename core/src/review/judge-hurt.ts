@@ -1,5 +1,5 @@
 import type { Condition } from '../model';
-import { CAUTION_RULES } from '../caution';
+import { CAUTION_RULES, isStopSign } from '../caution';
 import { sameVersion, type Version } from '../ladder';
 import { STOPPING_PAIN } from '../progress';
 import type { Reason } from '../reason';
@@ -19,7 +19,8 @@ import { numbersOf, pinOf, versionPin, wayTo, type SlotReview } from './slot-rev
  */
 export function hurt(review: SlotReview): Way | undefined {
   const { evidence, cell } = review;
-  if (evidence.kind !== 'hurt' || evidence.pain.score < STOPPING_PAIN) return undefined;
+  if (evidence.kind !== 'hurt') return undefined;
+  if (evidence.pain.score < STOPPING_PAIN && !isStopSign(evidence.pain.place)) return undefined;
   const { pain } = evidence;
   const condition = conditionForPlace(pain.place);
   const reason = (instead?: Version, score?: number): Reason => ({
@@ -29,6 +30,8 @@ export function hurt(review: SlotReview): Way | undefined {
     instead,
     score,
   });
+  if (isStopSign(pain.place))
+    return { kind: 'hurt', reasons: [reason()], pin: { leaveOut: true }, lasting: false };
   const spared = sparedBy(review, condition);
   if (spared) return wayTo('hurt', [reason(spared.version)], spared, pinOf(spared, cell), true);
   for (const { version, score } of review.alternatives()) {
@@ -63,9 +66,6 @@ function sparedBy(review: SlotReview, condition: Condition | undefined): ReadyCe
 /** Whether a version asks nothing of what a condition has rules for; without a condition anything else will do. */
 function spares({ demands }: Version, condition: Condition | undefined): boolean {
   return !CAUTION_RULES.some(
-    (rule) =>
-      rule.condition === condition &&
-      rule.demand !== 'held' &&
-      demands.some((demand) => demand === rule.demand),
+    (rule) => rule.condition === condition && demands.some((demand) => demand === rule.demand),
   );
 }

@@ -1,6 +1,6 @@
 import type { DrayDocument, Participant } from '../model';
-import { chooseRung, sameVersion } from '../ladder';
-import { gateStatus } from '../ladder/gate-status';
+import { chooseRung, gateStatus, sameVersion } from '../ladder';
+
 import { catalogOf } from '../library';
 import { nextRung } from '../progress';
 import type { ReadyCell } from '../resolve';

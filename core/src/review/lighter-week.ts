@@ -1,5 +1,5 @@
 import type { DrayDocument } from '../model';
-import { MONOTONOUS, monotony, sessionLoad } from '../program/session-load';
+import { isHighLoad, MONOTONOUS, monotony, sessionLoad } from '../program/session-load';
 import type { ReviewReason } from '../reason';
 import type { Cell } from '../resolve';
 import { addDays } from '../units';
@@ -13,6 +13,8 @@ const LEAST_EXERCISES = 3;
 /** Efforts like this on two visits running. Source of the scale: Foster et al. 2001; the threshold is common practice. */
 const HARD_EFFORT = 9;
 const DAYS = 7;
+/** What is usual is looked for in so many weeks before. Common practice, no published source. */
+const WEEKS_BEFORE = 4;
 
 /**
  * One proposal a slot where a person's week as a whole was too much: much of it short, or two visits near the limit. Never
@@ -63,11 +65,16 @@ function tooMuchEffort(
   }
   const last = past.at(-1);
   if (!last) return undefined;
-  const loads = Array.from({ length: DAYS }, (_, back) => addDays(last.date, -back)).map((day) =>
-    past.filter(({ date }) => date === day).reduce((sum, visit) => sum + sessionLoad(visit), 0),
-  );
+  const loadsBack = (weeks: number) =>
+    Array.from({ length: DAYS }, (_, back) => addDays(last.date, -(weeks * DAYS + back))).map((day) =>
+      past.filter(({ date }) => date === day).reduce((sum, visit) => sum + sessionLoad(visit), 0),
+    );
+  const total = (loads: readonly number[]) => loads.reduce((sum, load) => sum + load, 0);
+  const loads = loadsBack(0);
+  const before = Array.from({ length: WEEKS_BEFORE }, (_, weeks) => total(loadsBack(weeks + 1)));
   const alike = monotony(loads);
-  return alike !== undefined && alike > MONOTONOUS
+  // Alike alone is no harm: it goes with illness and staleness where the load is high.
+  return alike !== undefined && alike > MONOTONOUS && isHighLoad(total(loads), before)
     ? { step: 'review', kind: 'monotonous', monotony: alike, limit: MONOTONOUS }
     : undefined;
 }

@@ -1,10 +1,10 @@
 import type { LogEntry, Side } from '../model';
 
 /**
- * A side this much behind the other is worth leading with. Source: limb symmetry index of at least 90 %, as in Noyes et al.
+ * A side this much behind the other is worth leading with. Source: limb symmetry index of at least 85 %, Noyes, Barber & Mangine
  * 1991 (from memory); taken from legs to all limbs, which is common practice.
  */
-export const SYMMETRY = 0.9;
+export const SYMMETRY = 0.85;
 
 export interface SideDifference {
   readonly weaker: Side;

@@ -1,7 +1,7 @@
 import type { Formula } from '../model';
 import { daysBetween } from '../units';
 import { StrengthFilter } from './filter';
-import { readingOf, type Reading, type StrengthObservation } from './observation';
+import { carriedOver, readingOf, type Reading, type StrengthObservation } from './observation';
 import type { Prior } from './prior';
 
 export interface StrengthOptions {
@@ -69,6 +69,7 @@ const FIRST_SET_SD = 0.5;
 
 interface ReadObservation {
   readonly observation: StrengthObservation;
+  /** In the asked exercise, also for a set carried over. */
   readonly reading: Reading;
 }
 
@@ -91,20 +92,16 @@ export function estimateStrength(
   const unreadable: StrengthObservation[] = [];
   const read: ReadObservation[] = [];
   for (const observation of observations) {
-    const reading = readingOf(observation, formula);
+    const alone = readingOf(observation, formula);
+    const reading = alone && carriedOver(alone, observation.carried);
     if (reading) read.push({ observation, reading });
     else unreadable.push(observation);
   }
   read.sort(({ observation: a }, { observation: b }) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
   const first = read[0];
-  const start = prior ?? (first && { logMax: inExercise(first), sd: FIRST_SET_SD });
+  const start = prior ?? (first && { logMax: first.reading.logMax, sd: FIRST_SET_SD });
   if (!start) return undefined;
   return new Running(start, relatedIn(read)).run(read, unreadable, options.asOf);
-}
-
-/** A carried reading as it stands in the asked exercise. */
-function inExercise({ observation, reading }: ReadObservation): number {
-  return reading.logMax + Math.log(observation.carried?.ratio ?? 1);
 }
 
 function relatedIn(read: readonly ReadObservation[]): string[] {
@@ -153,7 +150,10 @@ class Running {
       wild: this.wild,
       unreadable,
       path: this.path,
-      readings: read.map((set) => ({ observation: set.observation, impliedKg: Math.exp(inExercise(set)) })),
+      readings: read.map((set) => ({
+        observation: set.observation,
+        impliedKg: Math.exp(set.reading.logMax),
+      })),
     };
   }
 
@@ -163,14 +163,14 @@ class Running {
     const difference = exercise === undefined ? undefined : this.related.indexOf(exercise);
     const surprise = (set: ReadObservation): number => {
       const expected = this.filter.expect(set.reading.sd, difference);
-      return (inExercise(set) - expected.logMax) / Math.sqrt(expected.variance);
+      return (set.reading.logMax - expected.logMax) / Math.sqrt(expected.variance);
     };
     // A guess is no reason to doubt a set; another set of the same visit is.
     const guessed = this.own + this.carried === 0;
     const middle = guessed ? middleOf(sets) : 0;
     const calm = sets.filter((set) =>
       guessed
-        ? Math.abs(inExercise(set) - middle) <= GATE_SD * set.reading.sd
+        ? Math.abs(set.reading.logMax - middle) <= GATE_SD * set.reading.sd
         : Math.abs(surprise(set)) <= GATE_SD,
     );
     const key = exercise ?? '';
@@ -179,7 +179,7 @@ class Running {
     const way = calm.length > 0 || guessed ? 0 : Math.sign(strange[0] ? surprise(strange[0]) : 0);
     const believed = way !== 0 && this.doubt.get(key) === way;
     for (const { observation, reading } of strange) {
-      const impliedKg = Math.exp(inExercise({ observation, reading }));
+      const impliedKg = Math.exp(reading.logMax);
       this.wild.push({ observation, impliedKg, expectedKg, believed });
     }
     this.doubt.set(key, believed ? 0 : way);
@@ -210,13 +210,13 @@ class Running {
 function together(sets: readonly ReadObservation[]): Reading {
   const weights = sets.map(({ reading }) => 1 / reading.sd ** 2);
   const all = weights.reduce((sum, weight) => sum + weight, 0);
-  const logMax = sets.reduce((sum, set, at) => sum + (weights[at] ?? 0) * inExercise(set), 0) / all;
+  const logMax = sets.reduce((sum, set, at) => sum + (weights[at] ?? 0) * set.reading.logMax, 0) / all;
   return { logMax, sd: Math.min(...sets.map(({ reading }) => reading.sd)) };
 }
 
 /** The middle one of the sets of a visit. */
 function middleOf(sets: readonly ReadObservation[]): number {
-  const sorted = sets.map(inExercise).sort((a, b) => a - b);
+  const sorted = sets.map(({ reading }) => reading.logMax).sort((a, b) => a - b);
   return sorted[Math.floor((sorted.length - 1) / 2)] ?? 0;
 }
 

@@ -1,6 +1,13 @@
 import type { Formula } from '../model';
 import { curveOf, MOST_READABLE_REPS } from './rep-curve';
 
+/** What a maximum in one exercise is worth in another: so many times as much, and so many kilograms of the body more or less. */
+export interface Carried {
+  readonly exerciseId: string;
+  readonly ratio: number;
+  readonly plusKg?: number | undefined;
+}
+
 /** A set that was done, as far as strength is concerned. */
 export interface StrengthObservation {
   /** All that was moved, in kilograms; for body weight the share the limbs carried. */
@@ -11,7 +18,7 @@ export interface StrengthObservation {
   /** ISO date. */
   readonly date: string;
   /** When it was done in a related exercise: which, and what the asked exercise's maximum is as a share of that one's. */
-  readonly carried?: { readonly exerciseId: string; readonly ratio: number } | undefined;
+  readonly carried?: Carried | undefined;
 }
 
 /** One set as a reading of log strength. */
@@ -61,4 +68,25 @@ export function readingOf(
       : READING_SD.reserve + READING_SD.reservePerRep * reserve;
   const sd = Math.hypot(READING_SD.day, READING_SD.perRep * (possible - 1), slope * reserveSd);
   return { logMax: Math.log((loadKg * 100) / percentAt(possible)), sd };
+}
+
+/** Less than this share of what was carried over is left of it: too little to read anything from (common practice). */
+const LEAST_CARRIED = 0.1;
+
+/**
+ * A reading as it stands in the exercise that is asked about. Where body weight counts in one of the two, the doubt in kilograms
+ * stays what it was, and so is a smaller or larger share.
+ *
+ * @param reading in the exercise it was done in
+ * @param carried to which one, if any
+ * @returns undefined where next to nothing is left of it
+ * @example carriedOver({ logMax: Math.log(100), sd: 0.05 }, { exerciseId: 'lunge', ratio: 1, plusKg: -50 })?.sd // 0.1
+ */
+export function carriedOver(reading: Reading, carried: Carried | undefined): Reading | undefined {
+  if (!carried) return reading;
+  const { ratio, plusKg = 0 } = carried;
+  const plainKg = Math.exp(reading.logMax) * ratio;
+  const kg = plainKg + plusKg;
+  if (!(kg > plainKg * LEAST_CARRIED)) return undefined;
+  return { logMax: Math.log(kg), sd: (reading.sd * plainKg) / kg };
 }

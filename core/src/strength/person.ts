@@ -10,7 +10,7 @@ import {
 } from '../model';
 import { estimateStrength, type RunningEstimate } from './estimate';
 import type { StrengthObservation } from './observation';
-import { priorStrength } from './prior';
+import { priorStrength, REFERENCE_BODY_SHARE } from './prior';
 
 /** Where a maximum comes from, surest first. */
 export type Basis = 'tested' | 'carried' | 'guess';
@@ -51,9 +51,39 @@ export function cautiousMax({
   return maxKg * Math.exp(-Math.max(0, standardError - SURE_SD));
 }
 
+/** How an exercise tells of a lift. */
+interface ToldLift {
+  readonly lift: Lift;
+  readonly ratio: number;
+  /** Of the body, where the maximum is of body and load together. */
+  readonly bodyShare?: number | undefined;
+}
+
 /** How an exercise tells of a lift: by what is held, or by what of the body it carries. */
-export function liftOf(exercise: Exercise): { lift: Lift; ratio: number } | undefined {
+export function liftOf(exercise: Exercise): ToldLift | undefined {
   return exercise.loading ?? exercise.bodyLoad;
+}
+
+/**
+ * What of a body an exercise moves along with a load that is a share of both, in kilograms.
+ *
+ * @param exercise with its loading
+ * @param bodyMassKg of whoever does it
+ * @example bodyMovedKg(pullUp, 70) // 67.2
+ */
+export function bodyMovedKg({ loading }: Exercise, bodyMassKg: number): number {
+  return (loading?.bodyShare ?? 0) * bodyMassKg;
+}
+
+/**
+ * What a maximum in one exercise is worth in another of the same lift. Where one of them counts the body, both do on the way: a
+ * goblet squat and a lunge are compared with the body each moves.
+ */
+function worthIn(from: ToldLift, to: ToldLift, bodyMassKg: number): { ratio: number; plusKg: number } {
+  const ratio = to.ratio / from.ratio;
+  const reference = REFERENCE_BODY_SHARE[to.lift] * bodyMassKg;
+  const counts = Number(to.bodyShare !== undefined) - Number(from.bodyShare !== undefined);
+  return { ratio, plusKg: counts * to.ratio * reference };
 }
 
 /**
@@ -67,6 +97,8 @@ export function movedKg(
   { bodyMassKg, heightCm }: Pick<Participant, 'bodyMassKg' | 'heightCm'>,
 ): number | undefined {
   const { bodyLoad } = exercise;
+  const alongKg = bodyMovedKg(exercise, bodyMassKg);
+  if (alongKg > 0) return alongKg + (set.loadKg ?? 0);
   if (!bodyLoad) return set.loadKg;
   const surfaceCm = rung?.levers.surfaceHeight ?? 0;
   const pivot = bodyLoad.carriedBy === 'knees' ? 'knees' : 'toes';
@@ -111,16 +143,16 @@ export function strengthBook(
     undefined,
   );
 
-  function observations(exercise: Exercise, lift: Lift, ratio: number): StrengthObservation[] {
+  function observations(exercise: Exercise, own: ToldLift): StrengthObservation[] {
     return sets
-      .filter(({ told }) => told.lift === lift)
+      .filter(({ told }) => told.lift === own.lift)
       .map(({ set, told, kg }) => ({
         loadKg: kg,
         reps: set.reps,
         reserve: set.reserve,
         date: set.date,
         ...(set.exerciseId !== exercise.id && {
-          carried: { exerciseId: set.exerciseId, ratio: ratio / told.ratio },
+          carried: { exerciseId: set.exerciseId, ...worthIn(told, own, participant.bodyMassKg) },
         }),
       }));
   }
@@ -134,8 +166,14 @@ export function strengthBook(
     const { bodyMassKg, sex, experience } = participant;
     const tier = tierFor(participant, exercise.pattern);
     const guess = priorStrength({ bodyMassKg, tier, sex, age, experience }, lift);
-    const prior = { logMax: guess.logMax + Math.log(ratio), sd: guess.sd };
-    return estimateStrength(observations(exercise, lift, ratio), { formula, prior, asOf });
+    const body = told.bodyShare === undefined ? 0 : REFERENCE_BODY_SHARE[lift] * bodyMassKg;
+    const loadKg = Math.exp(guess.logMax);
+    // In kilograms the doubt is that of the load; the body is known.
+    const prior = {
+      logMax: Math.log((loadKg + body) * ratio),
+      sd: (guess.sd * loadKg) / (loadKg + body),
+    };
+    return estimateStrength(observations(exercise, told), { formula, prior, asOf });
   }
 
   function estimate(exercise: Exercise): StrengthEstimate | undefined {

@@ -58,4 +58,40 @@ export const hingeWords: CoachingWords = {
     },
     breathing: 'In going down, out as you stand.',
   },
+  'free-hinge': {
+    cues: [
+      'Hands slide down the thighs',
+      'Hips go back, shins stay upright',
+      'Back straight from seat to head',
+    ],
+    watch: {
+      'the back rounds': 'stop above the knees and lift the chest',
+      'it turns into a squat': 'fewer knees, hips further back',
+    },
+    breathing: 'In going down, out as you stand.',
+  },
+  'held-one-leg-hinge': {
+    cues: [
+      'One hand on the counter',
+      'The free leg goes back as the chest comes down',
+      'Both hip bones face the floor',
+    ],
+    watch: {
+      'leans on the hand': 'two fingers are enough',
+      'hip opens': 'turn the back toes down',
+    },
+    breathing: 'In going down, out as you stand.',
+  },
+  'loaded-one-leg-hinge': {
+    cues: [
+      'The load hangs close to the standing leg',
+      'Back leg and head are one line',
+      'Stand tall between two',
+    ],
+    watch: {
+      'the load swings out': 'draw the shoulder back and down',
+      wobbles: 'put the load down and do it holding on',
+    },
+    breathing: 'In going down, out as you stand.',
+  },
 };

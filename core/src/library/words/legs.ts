@@ -104,4 +104,12 @@ export const legWords: CoachingWords = {
     },
     breathing: UP,
   },
+  'high-step-up': {
+    cues: ['The chair stands against the wall', 'Whole foot on the seat', 'Step down as slowly as up'],
+    watch: {
+      'pushes off below': 'lift the toes of the lower foot',
+      'the chair moves or rocks': 'use a low step on the floor instead',
+    },
+    breathing: 'Out as you step up.',
+  },
 };

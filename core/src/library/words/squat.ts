@@ -58,4 +58,16 @@ export const squatWords: CoachingWords = {
     },
     breathing: 'In going down, out going up.',
   },
+  'bar-squat': {
+    cues: [
+      'The bar lies on muscle, never on the neck',
+      'Feet under the hips, elbows down',
+      'Stand up as one piece',
+    ],
+    watch: {
+      'the hips rise first': 'lighter, chest up with the hips',
+      'no way to put it down': 'set the stops of the rack below the lowest point first',
+    },
+    breathing: 'In before going down, out through the hard part; never hold it.',
+  },
 };
