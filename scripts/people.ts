@@ -1,14 +1,14 @@
-// npm run people: twelve invented people through the starting sessions over eight weeks, as a table to read line by line.
-import { catalog, createResolver, marksOf, type Cell, type DrayDocument } from '@dray/core';
+// npm run people: twelve invented people through the starting sessions over eight weeks, as a table to read line by line. A word
+// after it shows only those whose name has it: npm run people -- knee.
+import { catalog, createResolver, marksOf, type Card, type Cell } from '@dray/core';
 import { startFrom, STARTING_SESSIONS } from '@dray/core/late';
-import { boatyard } from '@dray/demo';
-import { TWELVE } from '../core/testing/twelve';
+import { aloneIn, TWELVE, type Sample } from '../core/testing/twelve';
 
 const WEEKS = 8;
-const only = process.argv[2];
+const only = process.argv[2] ?? '';
 
-function told(cell: Cell): string {
-  if (cell.status === 'leftOut') return 'left out';
+function told(cell: Cell | undefined): string {
+  if (cell?.status !== 'ready') return 'left out';
   const { work, load } = cell;
   const seconds = work.kind === 'reps' ? '' : ' s';
   const left = work.reserve === undefined ? '' : `, ${work.reserve} left`;
@@ -16,44 +16,41 @@ function told(cell: Cell): string {
   return `${work.sets} × ${work.amount}${seconds}${left}${kg}`;
 }
 
-let ids = 0;
-for (const [at, start] of STARTING_SESSIONS.entries()) {
+function versionIn(cell: Cell | undefined): string {
+  return cell?.status === 'ready' ? cell.version.name : '–';
+}
+
+/** One line a slot: what it begins with, what it has come to, and what acted on it. */
+function linesOf(first: Card, last: Card): string[] {
+  return first.columns.map(({ letter, name }, column) => {
+    const begins = first.cells[column];
+    const ends = last.cells[column];
+    const marks = marksOf(begins?.trace ?? [], 'kg').map(({ words }) => words);
+    const versions = [...new Set([versionIn(begins), versionIn(ends)])].join(' → ');
+    const parts = [
+      letter.padEnd(3),
+      name.padEnd(36),
+      versions.padEnd(44),
+      told(begins).padEnd(34),
+      told(ends).padEnd(34),
+    ];
+    return `  ${parts.join(' ')} ${marks.join('; ')}`;
+  });
+}
+
+function sampleLines(sample: Sample, start: (typeof STARTING_SESSIONS)[number]): string[] {
+  let ids = 0;
   const session = startFrom(start, catalog, () => `id${(ids += 1)}`);
-  console.log(`\n# ${session.name} (${at + 1} of ${STARTING_SESSIONS.length})`);
-  for (const { participant, kit } of TWELVE) {
-    if (only && !participant.id.includes(only)) continue;
-    const document: DrayDocument = {
-      ...boatyard,
-      overrides: [],
-      log: [],
-      visits: [],
-      kits: [kit],
-      participants: [participant],
-      sessions: [session],
-      programs: [
-        {
-          ...boatyard.programs[0]!,
-          holidays: [],
-          weeks: Array.from({ length: WEEKS }, (_, week) => ({
-            week: week + 1,
-            days: [{ weekday: 2, sessionId: session.id }],
-          })),
-        },
-      ],
-    };
-    const resolver = createResolver();
-    const weeks = Array.from({ length: WEEKS }, (_, week) =>
-      resolver.card(document, { participantId: participant.id, sessionId: session.id, week: week + 1 }),
-    );
-    console.log(`\n${participant.name}`);
-    weeks[0]!.columns.forEach(({ letter, name }, column) => {
-      const cells = weeks.map(({ cells: all }) => all[column]!);
-      const [first] = cells;
-      const last = cells.at(-1)!;
-      const version = first!.status === 'ready' ? first!.version.name : '–';
-      const later = last.status === 'ready' && first!.status === 'ready' && last.version !== first!.version ? ` → ${last.version.name}` : '';
-      const marks = marksOf(first!.trace, 'kg').map(({ words }) => words).join('; ');
-      console.log(`  ${(letter || '·').padEnd(3)}${name.padEnd(24)} ${(version + later).padEnd(44)} ${told(first!).padEnd(36)} week ${WEEKS}: ${told(last).padEnd(34)} ${marks}`);
-    });
+  const document = aloneIn(sample, session, WEEKS);
+  const resolver = createResolver();
+  const cardOf = (week: number) =>
+    resolver.card(document, { participantId: sample.participant.id, sessionId: session.id, week });
+  return [`\n${sample.participant.name}`, ...linesOf(cardOf(1), cardOf(WEEKS))];
+}
+
+for (const start of STARTING_SESSIONS) {
+  console.log(`\n${start.text.split('\n')[0] ?? ''}: week 1, week ${WEEKS}, and what acted on it`);
+  for (const sample of TWELVE) {
+    if (sample.participant.name.includes(only)) console.log(sampleLines(sample, start).join('\n'));
   }
 }

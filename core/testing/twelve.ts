@@ -1,4 +1,5 @@
-import type { Implement, Kit, Participant, Prop } from '../src/model';
+import type { DrayDocument, Implement, Kit, Participant, Prop, Session } from '../src/model';
+import { documentWith, FIRST_MONDAY } from './weeks';
 import { aKit, aParticipant, pairs } from './people';
 
 const props = (...names: Prop[]): Implement[] => names.map((prop) => ({ kind: 'prop', id: prop, prop }));
@@ -157,3 +158,25 @@ export const TWELVE: readonly Sample[] = [
   }),
   sample('nothing known', [bottles, ...HOME], { tier: 'beginner' }),
 ];
+
+/** One of them alone in one session, on Tuesdays for so many weeks, with nothing logged. */
+export function aloneIn({ participant, kit }: Sample, session: Session, weeks: number): DrayDocument {
+  return documentWith({
+    visits: [],
+    kits: [kit],
+    participants: [participant],
+    sessions: [session],
+    programs: [
+      {
+        id: 'p',
+        name: 'P',
+        startDate: FIRST_MONDAY,
+        weeks: Array.from({ length: weeks }, (_, week) => ({
+          week: week + 1,
+          days: [{ weekday: 2, sessionId: session.id }],
+        })),
+        scheme: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
+      },
+    ],
+  });
+}

@@ -64,6 +64,9 @@ export function exerciseWithDemands(exercise: unknown): unknown {
   if (demands.has('singleLeg') && list(exercise['needs']).length === 0) demands.add('unsteady');
   if (pattern === 'thrust' || demands.has('breathless')) demands.add('livelyPace');
   if (pattern === 'thrust' && demands.has('jump')) demands.add('breathless');
+  if (pattern === 'thrust' && demands.has('shoulderLoad')) {
+    demands.add('toFloor').add('upAndDown').add('bellyPressure');
+  }
   if (demands.has('jump')) demands.add('jolt');
   if (['brace', 'sideBrace'].includes(String(pattern))) demands.add('longStrain').add('bellyPressure');
   if (['lying', 'kneeling', 'handsAndFeet'].includes(String(position))) demands.add('toFloor');

@@ -1,44 +1,18 @@
-import { boatyard } from '@dray/demo';
 import { unsafeIn } from '../../testing/safety';
-import { TWELVE, type Sample } from '../../testing/twelve';
+import { aloneIn, TWELVE, type Sample } from '../../testing/twelve';
 import { startFrom, STARTING_SESSIONS } from '../compose/starting-sessions';
 import { catalog } from '../library';
-import type { DrayDocument, Session } from '../model';
 import type { ReadyCell } from '../resolve';
 import { createResolver } from './index';
 
 const WEEKS = 8;
-
-/** One person alone in one session for eight weeks. */
-function documentOf({ participant, kit }: Sample, session: Session): DrayDocument {
-  const [program] = boatyard.programs;
-  return {
-    ...boatyard,
-    overrides: [],
-    log: [],
-    visits: [],
-    kits: [kit],
-    participants: [participant],
-    sessions: [session],
-    programs: [
-      {
-        ...program!,
-        holidays: [],
-        weeks: Array.from({ length: WEEKS }, (_, week) => ({
-          week: week + 1,
-          days: [{ weekday: 2, sessionId: session.id }],
-        })),
-      },
-    ],
-  };
-}
 
 /** All cells of a person over all sessions and weeks. */
 function cellsOf(sample: Sample) {
   let ids = 0;
   return STARTING_SESSIONS.flatMap((start) => {
     const session = startFrom(start, catalog, () => `id${(ids += 1)}`);
-    const document = documentOf(sample, session);
+    const document = aloneIn(sample, session, WEEKS);
     const resolver = createResolver();
     return Array.from({ length: WEEKS }, (_, week) =>
       resolver.card(document, {
