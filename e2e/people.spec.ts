@@ -33,7 +33,7 @@ test('checks place a person, with the norm beside them', async ({ page }) => {
   await expect(cell(page, 'odile', 'tue-plank')).toContainText('forearms on the floor');
 });
 
-test('the answers before the first session hold the effort down, and say so on the card', async ({
+test('the answers before the first session stop everything where they have to, until a clinician has agreed', async ({
   page,
 }) => {
   await page.goto('/people/bram');
@@ -44,8 +44,47 @@ test('the answers before the first session hold the effort down, and say so on t
     .check();
   await expect(page.getByTestId('readiness')).toContainText('See a clinician first');
   await page.goto('/card/bram');
-  await expect(page.getByText('clinician first', { exact: true }).first()).toBeVisible();
+  // Signs that a clinician has to look at empty the card: no set, no rep, no load.
+  await expect(page.getByTestId('stopped')).toContainText('A clinician first');
+  await expect(page.getByRole('article')).not.toContainText(/\d ×|\d kg|\d s\b|minutes/);
   await expect(page.getByText(/Stop and say so/)).toBeVisible();
+
+  await page.goto('/people/bram');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await page
+    .getByRole('radiogroup', { name: /Has a clinician agreed/ })
+    .getByLabel('yes')
+    .check();
+  await page.goto('/card/bram');
+  await expect(page.getByRole('article')).toContainText('kg');
+  await expect(page.getByTestId('stopped')).toHaveCount(0);
+});
+
+test('surgery asks where it was, and until then a clinician comes first', async ({ page }) => {
+  await page.goto('/people/juno');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await page.getByRole('checkbox', { name: 'recent surgery' }).check();
+  const where = page.getByLabel('Where the surgery was');
+  await expect(where).toContainText('a clinician first until it is said');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('left out');
+  await page.goto('/people/juno');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await where.selectOption('abdomen');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('nothing lifted');
+  await expect(cell(page, 'juno', 'tue-press')).toContainText('hands on the counter');
+});
+
+test('two schools of loads overhead: light when the pressure is known, or never', async ({ page }) => {
+  await page.goto('/people/anselm');
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await expect(page.getByLabel('Systolic, mmHg')).toHaveValue('138');
+  const overhead = page.getByLabel('Loads overhead');
+  await overhead.selectOption('never');
+  await page.reload();
+  await page.getByRole('radio', { name: 'profile and cautions' }).click();
+  await expect(overhead).toHaveValue('never');
 });
 
 test('a roster goes out and comes in, bad lines named', async ({ page }, info) => {

@@ -96,7 +96,11 @@ export function applyCautions(
 
 function judge(version: Version, rules: RuleSet, catalog: Catalog): CautionVerdict {
   const { adapted, acted, failed } = adaptToEnd(version, rules.adapts, catalog);
-  if (!adapted) return { kind: 'blocked', rule: failed, limits: limitsOf(version, rules.all, 'loaded') };
+  if (!adapted) {
+    // What cannot be adapted is blocked; a rule that forbids it outright says why more plainly.
+    const outright = rules.blocks.find((rule) => meetsBody(version, rule.demand));
+    return blocked(version, outright ?? failed, rules);
+  }
   const forbidden = rules.blocks.find((rule) => meetsBody(adapted, rule.demand));
   if (forbidden) return blocked(adapted, forbidden, rules);
   const { holds, against } = allowedHolds(adapted, rules);

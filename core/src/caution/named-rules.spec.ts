@@ -655,6 +655,16 @@ describe('what levers and holds change', () => {
   });
 });
 
+describe('what was said of a step left behind', () => {
+  it('does not stay: without a band the hinge gives way to a bridge, and its words with it', () => {
+    const cell = ready(cellIn(has('lowBoneDensity'), 'band-pull-through'));
+    expect(cell.version.exercise.id).not.toBe('band-pull-through');
+    const said = [...cell.warnings.map(({ mark }) => mark), ...marksIn(cell).map(({ words }) => words)];
+    if (!cell.version.demandsLoaded.includes('loadedHinge')) expect(said.join()).not.toContain('hinge');
+    expect(said.join()).toContain('substitute');
+  });
+});
+
 describe('a log entry for a stop sign', () => {
   it('needs a score above nothing', () => {
     const none = { pain: { place: 'chest', score: 0 } } as Pick<LogEntry, 'pain'>;

@@ -101,7 +101,9 @@ function gripsHard(member: Member): boolean {
 
 function loadsLowBack(member: Member): boolean {
   const share = member.version.exercise.muscles.find(({ muscle }) => muscle === 'lowBack')?.share ?? 0;
-  return share >= 0.4 || demandsOf(member).includes('spineBending');
+  return (
+    share >= 0.4 || demandsOf(member).some((demand) => demand === 'spineBending' || demand === 'loadedHinge')
+  );
 }
 
 function isHeavy({ prescription }: Member): boolean {

@@ -62,6 +62,33 @@ const SENSE: readonly {
   {
     field: 'demands',
     stops: false,
+    sentence:
+      'Held still, yet held strain is no demand: someone with high blood pressure would hold it as long as anybody.',
+    wrong: ({ pattern, position, demands, demandsLoaded }) =>
+      (pattern === 'sideBrace' || (pattern === 'brace' && position !== 'lying')) &&
+      ![...demands, ...demandsLoaded].includes('longStrain'),
+  },
+  {
+    field: 'demands',
+    stops: false,
+    sentence:
+      'Weight on one leg and nothing to hold, yet a small base is no demand: someone at risk of falls would do it unheld.',
+    wrong: ({ demands, needs, position }) =>
+      position === 'standing' &&
+      demands.includes('singleLeg') &&
+      !demands.includes('unsteady') &&
+      needs.length === 0,
+  },
+  {
+    field: 'demands',
+    stops: false,
+    sentence: 'On the floor, yet getting down to it is no demand: nobody would be told how.',
+    wrong: ({ position, demands, needs }) =>
+      (position === 'lying' || position === 'kneeling') && !demands.includes('toFloor') && needs.length === 0,
+  },
+  {
+    field: 'demands',
+    stops: false,
     sentence: 'A demand is set both always and when loaded: always is enough.',
     wrong: ({ demands, demandsLoaded }) => demandsLoaded.some((demand) => demands.includes(demand)),
   },

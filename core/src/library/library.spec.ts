@@ -45,7 +45,11 @@ describe('the library', () => {
     expect(said({ name: 'press-up from the Knees ' })).toEqual([['name', true]]);
     expect(said({ impact: 'high' })).toEqual([['demands', true]]);
     expect(said({ demands: [...sound.demands, 'jump'] })).toEqual([['impact', true]]);
-    expect(said({ position: 'kneeling', demands: [] })).toEqual([['demands', false]]);
+    // Neither kneeling nor getting down to it.
+    expect(said({ position: 'kneeling', demands: [] })).toEqual([
+      ['demands', false],
+      ['demands', false],
+    ]);
     expect(said({ pattern: 'overhead' })).toEqual([['demands', false]]);
     expect(said({ muscles: [...sound.muscles, ...sound.muscles] })).toEqual([['muscles', true]]);
     expect(said({ levers: [{ lever: 'range', from: 80, to: 20 }] })).toEqual([['levers', true]]);

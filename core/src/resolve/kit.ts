@@ -76,8 +76,10 @@ function swapped(
   const { version, score } = substitute;
   const allowed = allowedVersion(version, context) ?? allowedIn(draft, version);
   const { rules, limits, holds, bodyWeightOnly } = allowed;
+  // What was said of the version that is left behind does not stay.
+  const trace = draft.trace.filter(({ kind }) => kind !== 'cautioned');
   const next = saying(
-    { ...draft, version: allowed.version, rules, limits, holds, bodyWeightOnly },
+    { ...draft, trace, version: allowed.version, rules, limits, holds, bodyWeightOnly },
     { step: 'kit', kind: 'substituted', gap, from, version, score },
     ...rules.map((rule) => ({ step: 'cautions', kind: 'cautioned', rule, acted: true }) as const),
   );
