@@ -40,6 +40,18 @@ describe('PeopleStore', () => {
     expect(people.running()?.own).toBe(0);
   });
 
+  it('says what a set implies past what the person’s equation was fitted on, by the curve', () => {
+    const people = store();
+    people.show('anselm');
+    const set = people.person()!.knownSets.find(({ exerciseId }) => exerciseId === 'goblet-squat')!;
+    // 12 reps with 3 left: Brzycki 1993 holds to 12 reps.
+    expect(people.person()!.formula).toBe('brzycki');
+    expect(set.reps + set.reserve!).toBe(15);
+    const implied = people.implied(set)!;
+    expect(implied).toBeGreaterThan(set.loadKg! * 1.3);
+    expect(implied).toBeLessThan(set.loadKg! * 1.8);
+  });
+
   it('shows what each equation makes of the same sets, and takes the choice to the board', () => {
     const people = store();
     people.show('juno');

@@ -1,5 +1,7 @@
 import { computed, inject } from '@angular/core';
 import {
+  curveOf,
+  MOST_READABLE_REPS,
   doneSets,
   FORMULAS,
   liftOf,
@@ -184,6 +186,15 @@ export const PeopleStore = signalStore(
         const exercise = exerciseById(set.exerciseId);
         const rung = set.rungId === undefined ? undefined : rungById(set.rungId);
         return person && exercise && movedKg(set, exercise, rung, person);
+      },
+
+      /** The maximum a set implies by the person's equation, and past what it was fitted on by the curve; in kilograms. */
+      implied(set: KnownSet): number | undefined {
+        const moved = this.moved(set);
+        const possible = set.reps + (set.reserve ?? 0);
+        const formula = store.person()?.formula;
+        if (moved === undefined || formula === undefined || possible > MOST_READABLE_REPS) return undefined;
+        return (moved * 100) / curveOf(formula).percentAt(possible);
       },
     };
   }),

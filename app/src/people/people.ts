@@ -15,7 +15,6 @@ import {
   formatLoad,
   formatMass,
   knownSetSchema,
-  oneRepMax,
   participantSchema,
   readMass,
   SURE_SD,
@@ -150,12 +149,15 @@ export class PeopleScreen {
         : [own > 0 ? count(own, 'of it') : '', carried > 0 ? count(carried, 'of related exercises') : '']
             .filter(Boolean)
             .join(' and ');
+    // A load that only adds to the body: the maximum is of both.
+    const together =
+      this.people.exercise()?.loading?.bodyShare === undefined ? '' : 'body and load together, ';
     const sure = Math.abs(trend.percentPerWeek) > 1.645 * trend.standardErrorPercent;
     const perWeek = `${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
     return {
       max: formatMass(running.maxKg, unit),
       band: `${formatMass(running.lowKg, unit)} to ${formatLoad(running.highKg, unit)} in nine of ten cases`,
-      rests: `from ${rests}, ±${percent} %`,
+      rests: `${together}from ${rests}, ±${percent} %`,
       trend: own + carried < 2 ? '' : sure ? perWeek : `no clear trend (${perWeek})`,
       low:
         standardError > SURE_SD
@@ -202,20 +204,16 @@ export class PeopleScreen {
     return [...this.people.sets()]
       .sort((a, b) => b.date.localeCompare(a.date))
       .map((set) => {
-        const moved = this.people.moved(set);
         const rung =
           set.rungId === undefined ? undefined : this.people.view.catalog().rungById(set.rungId)?.name;
-        const possible = set.reps + (set.reserve ?? 0);
+        const implied = this.people.implied(set);
         return {
           set,
           name: this.people.view.catalog().exerciseById(set.exerciseId)?.name ?? set.exerciseId,
           version: rung ?? '',
           load: set.loadKg === undefined ? 'body weight' : formatLoad(set.loadKg, this.unit()),
           left: set.reserve === undefined ? '?' : String(set.reserve),
-          implied:
-            moved === undefined || possible > 30 || !this.people.person()
-              ? ''
-              : formatLoad(oneRepMax(moved, possible, this.people.person()?.formula ?? 'epley'), this.unit()),
+          implied: implied === undefined ? '' : formatLoad(implied, this.unit()),
           mine: known.has(set),
           on: set.exerciseId === this.people.exercise()?.id,
         };

@@ -258,10 +258,12 @@ function standsStill(reason: CellReason, { version }: ReadyCell): boolean {
     case 'wave':
     case 'waveNeedsLoad':
       return true;
+    // A share of a load that only adds to the body is little of both: it takes many weeks to be one step of the kit.
+    case 'percentMore':
+      return version.exercise.loading?.bodyShare !== undefined;
     // The kit ends, or its next load is out of reach by reps, tempo, range and rest.
     case 'bridge':
-      // A share of a load that only adds to the body is worth less than one rep in four weeks, and the kit has no heavier one.
-      return reason.ends || (!reason.next && version.exercise.loading?.bodyShare !== undefined);
+      return reason.ends;
     default:
       return false;
   }
