@@ -40,6 +40,29 @@ export function everyProp(): Kit['implements'] {
   }));
 }
 
+/** Two bottles of two litres, filled to the tenth. */
+export const TWO_BOTTLES: Kit['implements'][number] = {
+  kind: 'fillable',
+  id: 'bottle',
+  name: 'bottle',
+  emptyKg: 0.05,
+  capacityLitres: 2,
+  densityKgPerLitre: 0.9982,
+  stepLitres: 0.1,
+  count: 2,
+};
+
+/** A suitcase that its books fill to 20 kg. */
+export const SUITCASE: Kit['implements'][number] = {
+  kind: 'bag',
+  id: 'suitcase',
+  name: 'suitcase',
+  emptyKg: 3,
+  handle: true,
+  trustedKg: 20,
+  items: [{ name: 'book', massKg: 1, count: 17 }],
+};
+
 export function reps(sets: number, count: number, reserve = 2): Prescription {
   return {
     sets,

@@ -1,30 +1,8 @@
 import type { DrayDocument, Implement, Kit, Participant, Prop, Session } from '../src/model';
 import { documentWith, FIRST_MONDAY } from './weeks';
-import { aKit, aParticipant, pairs } from './people';
+import { aKit, aParticipant, pairs, SUITCASE, TWO_BOTTLES } from './people';
 
 const props = (...names: Prop[]): Implement[] => names.map((prop) => ({ kind: 'prop', id: prop, prop }));
-const bottles: Implement = {
-  kind: 'fillable',
-  id: 'bottle',
-  name: 'bottle',
-  emptyKg: 0.05,
-  capacityLitres: 2,
-  densityKgPerLitre: 0.9982,
-  stepLitres: 0.1,
-  count: 2,
-};
-const suitcase: Implement = {
-  kind: 'bag',
-  id: 'suitcase',
-  name: 'suitcase',
-  emptyKg: 3,
-  handle: true,
-  trustedKg: 20,
-  items: [
-    { name: 'book', massKg: 0.9, count: 12 },
-    { name: 'full 1.5 L bottle', massKg: 1.53, count: 4 },
-  ],
-};
 const HOME: Implement[] = props('chair', 'wall', 'counter', 'mat');
 const TWO_PAIRS: Implement[] = [...pairs(4, 8), ...HOME];
 const RACK: Implement[] = [
@@ -65,7 +43,7 @@ const answers = {
 
 /** Twelve invented people who differ in everything that bears on what a body may be asked. */
 export const TWELVE: readonly Sample[] = [
-  sample('68, bottles, low bone density', [bottles, ...HOME], {
+  sample('68, bottles, low bone density', [TWO_BOTTLES, ...HOME], {
     tier: 'beginner',
     sex: 'female',
     bodyMassKg: 61,
@@ -73,7 +51,7 @@ export const TWELVE: readonly Sample[] = [
     experience: 'some',
     cautions: [{ condition: 'lowBoneDensity' }],
   }),
-  sample('84, 48 kg', [bottles, suitcase, ...HOME], {
+  sample('84, 48 kg', [TWO_BOTTLES, SUITCASE, ...HOME], {
     tier: 'beginner',
     sex: 'female',
     bodyMassKg: 48,
@@ -156,7 +134,7 @@ export const TWELVE: readonly Sample[] = [
     experience: 'months',
     cautions: [{ condition: 'lowBack' }],
   }),
-  sample('nothing known', [bottles, ...HOME], { tier: 'beginner' }),
+  sample('nothing known', [TWO_BOTTLES, ...HOME], { tier: 'beginner' }),
 ];
 
 /** One of them alone in one session, on Tuesdays for so many weeks, with nothing logged. */

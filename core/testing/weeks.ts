@@ -13,7 +13,7 @@ import { sameVersion } from '../src/ladder';
 import { createResolver } from '../src/program';
 import type { Cell, ReadyCell } from '../src/resolve';
 import { addDays } from '../src/units';
-import { aKit, aSlot, everyProp } from './people';
+import { aKit, aSlot, everyProp, TWO_BOTTLES } from './people';
 
 export const FIRST_MONDAY = '2026-01-05';
 
@@ -48,20 +48,7 @@ export const anyThings: fc.Arbitrary<Implement[]> = fc
           },
         ]
       : []),
-    ...(bottles
-      ? [
-          {
-            kind: 'fillable' as const,
-            id: 'b',
-            name: 'bottle',
-            emptyKg: 0.05,
-            capacityLitres: 2,
-            densityKgPerLitre: 0.9982,
-            stepLitres: 0.1,
-            count: 2,
-          },
-        ]
-      : []),
+    ...(bottles ? [TWO_BOTTLES] : []),
     ...everyProp(),
   ]);
 /** Any scheme with its numbers in range. */

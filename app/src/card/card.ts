@@ -5,6 +5,7 @@ import {
   blockRounds,
   CLINICIAN_FIRST,
   cautionSubjects,
+  conditionSchema,
   formatSeconds,
   leftOutWords,
   type LeftOutBecause,
@@ -39,8 +40,10 @@ interface CardBlock {
   readonly lines: readonly CardLine[];
 }
 
-/** What stops a whole card. */
-const STOPPED: ReadonlySet<LeftOutBecause['kind']> = new Set(['stopSign', 'stopped']);
+/** What stops a whole card: a sign that was logged, or an answer; a pressure leaves loosening up. */
+function stopsAll(because: LeftOutBecause): boolean {
+  return because.kind === 'stopSign' || (because.kind === 'stopped' && because.rule.demand === 'anything');
+}
 
 /** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
 @Component({
@@ -131,9 +134,8 @@ export class CardScreen {
   /** Why everything is stopped, if it is: then no number stands on the card. */
   protected readonly stopped = computed(() => {
     const cells = this.card()?.cells ?? [];
-    if (cells.some(({ status }) => status === 'ready')) return undefined;
     for (const cell of cells) {
-      if (cell.status === 'leftOut' && STOPPED.has(cell.because.kind)) return leftOutWords(cell.because);
+      if (cell.status === 'leftOut' && stopsAll(cell.because)) return leftOutWords(cell.because);
     }
     return undefined;
   });
@@ -142,10 +144,14 @@ export class CardScreen {
   protected readonly cautions = computed(() => {
     const person = this.person();
     const warnings = (this.card()?.cells ?? []).flatMap((cell) => cell.warnings);
-    return (person ? cautionSubjects(person) : []).map((condition) => ({
-      condition: SUBJECT_WORDS[condition],
-      words: distinct(warnings.filter((warning) => warning.condition === condition)),
-    }));
+    const conditions: readonly string[] = conditionSchema.options;
+    return (person ? cautionSubjects(person) : [])
+      .map((condition) => ({
+        condition: SUBJECT_WORDS[condition],
+        words: distinct(warnings.filter((warning) => warning.condition === condition)),
+        named: conditions.includes(condition),
+      }))
+      .filter(({ words, named }) => named || words.length > 0);
   });
 
   /** What the coach wrote of an exercise of their own. */

@@ -47,7 +47,7 @@ import { TierGlyph } from './tier-glyph';
           @if (pictureSize() > 0 && face.made; as made) {
             <dray-load-picture [recipe]="made" [size]="pictureSize()" />
           }
-          {{ face.version }} · {{ face.recipe }}{{ face.trust ? ', ' + face.trust : '' }}
+          {{ face.version }} · {{ face.recipe }}{{ pictureSize() > 0 && face.trust ? ', ' + face.trust : '' }}
         </div>
       }
       <ng-template #since>

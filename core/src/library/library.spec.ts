@@ -11,7 +11,7 @@ import {
   type Prop,
   type Slot,
 } from '../model';
-import { aContext, aParticipant, aSlot } from '../../testing/people';
+import { aContext, aParticipant, aSlot, TWO_BOTTLES } from '../../testing/people';
 import { buildCatalog, CatalogError, tierSteps } from '../ladder';
 import { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from './index';
 import { resolve } from '../resolve';
@@ -166,16 +166,6 @@ describe('what eight typical kits can do', () => {
     count: 2,
   });
   const props = (...names: Prop[]): Implement[] => names.map((prop) => ({ kind: 'prop', id: prop, prop }));
-  const bottles: Implement = {
-    kind: 'fillable',
-    id: 'b',
-    name: 'bottle',
-    emptyKg: 0.05,
-    capacityLitres: 2,
-    densityKgPerLitre: 0.9982,
-    stepLitres: 0.1,
-    count: 2,
-  };
   const band: Implement = {
     kind: 'band',
     id: 'band',
@@ -198,7 +188,7 @@ describe('what eight typical kits can do', () => {
   const KITS: Record<string, Implement[]> = {
     'nothing at all': [],
     'chair and wall': props('chair', 'wall'),
-    'two bottles': [bottles, ...props('chair', 'wall')],
+    'two bottles': [TWO_BOTTLES, ...props('chair', 'wall')],
     bands: [band, ...props('chair', 'wall', 'anchor')],
     'one dumbbell': [
       { kind: 'fixed', id: 'd', form: 'dumbbell', massKg: 8, count: 1 },

@@ -131,13 +131,8 @@ export function createResolver(today?: () => string): Resolver {
       const cells = cellsOf(job, week);
       const sign = index.stopSign(participant.id);
       if (!sign) return cells;
-      const hasLogged = (slotId: string) =>
-        index.ofCell(participant.id, slotId).some((entry) => entry.week === week);
-      const stopped = { participant, sessionId: session.id, week, hasLogged };
-      return memo(
-        `stopped ${participant.id} ${session.id} ${week}`,
-        [sign, participant, document.log, ...cells],
-        () => stoppedCells(cells, sign, stopped),
+      return memo(`stopped ${participant.id} ${session.id} ${week}`, [sign, participant, ...cells], () =>
+        stoppedCells(cells, sign, { participant, week }),
       );
     };
   }

@@ -89,7 +89,8 @@ function withOtherLoad(
   const asked = work.reserve ?? USUAL_RESERVE;
   const eased = warnings.some(({ action }) => action.kind === 'ease');
   const unsaid = !eased && atMost(otherKg, load.kg * (1 + DEFAULT_CAP_PERCENT / 100));
-  const enoughLeft = reserve === undefined ? unsaid : reserve >= asked - 1;
+  // Whose effort a caution holds down has to have left all that was asked.
+  const enoughLeft = reserve === undefined ? unsaid : reserve >= (eased ? asked : asked - 1);
   const takenOver = otherKg < load.kg || (enoughLeft && atMost(otherKg, load.kg * LIKELY));
   const reason = {
     step: 'target',

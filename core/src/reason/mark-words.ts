@@ -163,7 +163,9 @@ export function markKindOf(reason: Reason): MarkKind | undefined {
  */
 export function marksOf(trace: readonly Reason[], unit: MassUnit): Mark[] {
   const marks: Mark[] = [];
+  const strictest = strictestEffort(trace);
   for (const reason of trace) {
+    if (holdsEffort(reason) && reason !== strictest) continue;
     const marking = markingOf(reason);
     const words = marking?.words?.(reason as never, unit);
     if (!marking || words === undefined) continue;
@@ -172,6 +174,22 @@ export function marksOf(trace: readonly Reason[], unit: MassUnit): Mark[] {
     }
   }
   return marks;
+}
+
+/** Whether a reason is a caution that holds down all effort: of several only the strictest is worth a mark. */
+function holdsEffort(reason: Reason): reason is ReasonOf<'cautioned'> {
+  return reason.kind === 'cautioned' && reason.rule.demand === 'effort' && reason.rule.action.kind === 'ease';
+}
+
+function strictestEffort(trace: readonly Reason[]): Reason | undefined {
+  const left = ({ rule: { action } }: ReasonOf<'cautioned'>) =>
+    action.kind === 'ease' ? (action.reserveAtLeast ?? 0) : 0;
+  return trace
+    .filter(holdsEffort)
+    .reduce<ReasonOf<'cautioned'> | undefined>(
+      (most, reason) => (most === undefined || left(reason) > left(most) ? reason : most),
+      undefined,
+    );
 }
 
 /** "no chair", "lightest is too heavy". */

@@ -1,5 +1,5 @@
 import type { Condition } from '../model';
-import { CAUTION_RULES, isStopSign } from '../caution';
+import { CAUTION_RULES } from '../caution';
 import { sameVersion, type Version } from '../ladder';
 import { STOPPING_PAIN } from '../progress';
 import type { Reason } from '../reason';
@@ -19,8 +19,7 @@ import { numbersOf, pinOf, versionPin, wayTo, type SlotReview } from './slot-rev
  */
 export function hurt(review: SlotReview): Way | undefined {
   const { evidence, cell } = review;
-  if (evidence.kind !== 'hurt') return undefined;
-  if (evidence.pain.score < STOPPING_PAIN && !isStopSign(evidence.pain.place)) return undefined;
+  if (evidence.kind !== 'hurt' || evidence.pain.score < STOPPING_PAIN) return undefined;
   const { pain } = evidence;
   const condition = conditionForPlace(pain.place);
   const reason = (instead?: Version, score?: number): Reason => ({
@@ -30,8 +29,6 @@ export function hurt(review: SlotReview): Way | undefined {
     instead,
     score,
   });
-  if (isStopSign(pain.place))
-    return { kind: 'hurt', reasons: [reason()], pin: { leaveOut: true }, lasting: false };
   const spared = sparedBy(review, condition);
   if (spared) return wayTo('hurt', [reason(spared.version)], spared, pinOf(spared, cell), true);
   for (const { version, score } of review.alternatives()) {

@@ -22,6 +22,7 @@ import { hurt } from './judge-hurt';
 import { gatePassed, ladderOpens, rungsReached } from './judge-rungs';
 import { byScheme } from './judge-scheme';
 import { behindOnOneSide } from './judge-sides';
+import { stopped } from './judge-stop';
 import { stuck } from './judge-stuck';
 import { lighterWeekFor } from './lighter-week';
 import type { Pin, Proposal, ProposalKind, Way } from './proposal';
@@ -57,10 +58,24 @@ export function reviewLog(
   query: ReviewQuery,
   resolver: Resolver = createResolver(),
 ): Proposal[] {
+  const stop = stopIn(document, participantId, query, resolver);
+  if (stop) return [stop];
   const reviews = reviewsOf(document, participantId, query, resolver);
   const lighter = lighterWeekFor(reviews, document);
   const rest = reviews.filter(({ slot }) => !lighter.some(({ slotId }) => slotId === slot.id));
   return [...lighter, ...rest.map(judge)];
+}
+
+function stopIn(
+  document: DrayDocument,
+  participantId: string,
+  query: ReviewQuery,
+  resolver: Resolver,
+): Proposal | undefined {
+  const sign = logIndex(document.log).stopSign(participantId);
+  const forWeek = nextWeekOf(document, query.sessionId, query.week);
+  if (!sign || forWeek === undefined) return undefined;
+  return stopped(resolver.card(document, { participantId, ...query }), sign, { ...query, forWeek });
 }
 
 /** Every lettered slot of the person's card with all that a judgement looks at. */
