@@ -1,4 +1,4 @@
-import type { Kit, Participant, Prescription, Slot } from '../src';
+import type { Bag, Fillable, Kit, Participant, Prescription, Slot } from '../src';
 import { ownedFrom } from '../src/kit';
 import { catalog } from '../src/library';
 import type { DoseContext } from '../src/resolve';
@@ -41,7 +41,7 @@ export function everyProp(): Kit['implements'] {
 }
 
 /** Two bottles of two litres, filled to the tenth. */
-export const TWO_BOTTLES: Kit['implements'][number] = {
+export const TWO_BOTTLES: Fillable = {
   kind: 'fillable',
   id: 'bottle',
   name: 'bottle',
@@ -53,7 +53,7 @@ export const TWO_BOTTLES: Kit['implements'][number] = {
 };
 
 /** A suitcase that its books fill to 20 kg. */
-export const SUITCASE: Kit['implements'][number] = {
+export const SUITCASE: Bag = {
   kind: 'bag',
   id: 'suitcase',
   name: 'suitcase',
