@@ -78,7 +78,7 @@ lateral-full        .   .   .   .   b   .   .   .   .   .   .   .   .   .   .   
 front-both          .   .   .   .   b   .   .   .   .   .   .   .   .   .   .   b   .   .   .   .   .   b
 curl-free           .   .   .   .   .   .   .   .   .   .   .   .   .   .   .   b   .   .   .   .   .   b
 triceps-lying       .   .   .   .   .   .   .   .   .   .   .   .   .   b   b   b   .   .   .   .   .   b
-triceps-overhead    .   .   .   .   b   .   .   .   .   .   .   .   .   .   .   b   .   .   .   .   b   b
+triceps-overhead    .   .   .   .   b   b   .   .   .   .   .   .   .   .   .   b   .   .   .   .   b   b
 heel-free           .   .   .   .   .   .   .   .   .   h   .   .   .   h   h   u   h   .   .   .   .   u
 heel-step           .   .   .   .   .   .   .   .   .   b   .   .   .   h   h   u   h   .   .   .   .   u
 brace-counter       .   .   .   .   .   .   .   .   .   .   .   .   .   .   .   b   .   .   .   .   .   b
@@ -91,8 +91,10 @@ lower-slide         .   .   .   .   .   .   .   .   .   .   .   .   .   b   b   
 lower-tap           .   .   .   .   .   .   .   .   .   .   .   b   .   b   b   b   .   .   .   .   .   b
 heel-taps           .   .   .   .   .   .   .   .   .   .   .   b   .   b   b   b   .   .   .   .   .   b
 lower-both          .   .   .   .   .   .   a   .   .   .   .   b   .   b   b   b   .   .   .   .   .   b
+lower-one           .   .   .   .   .   .   a   .   .   .   .   b   .   b   b   b   .   .   .   .   .   b
 hang-knees          .   .   b   .   b   .   .   .   .   .   b   b   b   b   b   b   .   .   .   .   b   b
 stand-one           .   .   .   .   .   .   .   .   .   h   .   .   .   h   h   .   h   .   .   .   .   .
+stand-toes          .   .   .   .   .   .   .   .   .   b   .   .   .   h   h   .   h   .   .   .   .   .
 stand-blind         .   .   .   .   .   .   .   .   .   b   .   .   .   h   b   .   b   .   .   b   .   .
 move-walk           .   .   .   .   .   .   .   .   .   h   .   .   .   h   h   .   h   .   .   .   .   .
 move-press          .   .   .   .   b   .   .   .   .   b   .   .   .   b   b   .   b   .   .   .   .   .

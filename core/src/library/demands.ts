@@ -71,7 +71,7 @@ const SQUATTING = ['deepKnee', 'deepHip', 'ankleBend'] as const;
 const LUNGING = [...SQUATTING, 'unsteady', 'singleLeg'] as const;
 const HANGING = ['overhead', 'grip', 'hanging'] as const;
 const LOAD_OVERHEAD = ['overheadLoad', 'grip', 'neckLoad'] as const;
-const TURNED_JOLT = ['jump', 'jolt'] as const;
+const LANDING = ['jump', 'jolt'] as const;
 
 /**
  * What each exercise of the library asks, read movement by movement as a clinician would: what bends how far, what is loaded,
@@ -214,7 +214,7 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   'empty-front-raise': NOTHING,
   'one-front-raise': asks([], ['longArms', 'grip']),
   'front-raise': asks([], ['longArms', 'grip']),
-  'front-to-overhead-raise': asks(['overhead'], ['overheadLoad', 'longArms', 'grip']),
+  'front-to-overhead-raise': asks(['overhead'], [...LOAD_OVERHEAD, 'longArms']),
   'hand-resisted-curl': NOTHING,
   'seated-curl': asks([], ['grip']),
   curl: asks([], ['grip']),
@@ -229,7 +229,7 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   'kick-back': asks([], ['loadedHinge', 'grip']),
   'band-press-down': asks([], ['grip']),
   'lying-elbow-extension': asks(ON_THE_BACK, ['overFace', 'grip']),
-  'overhead-elbow-extension': asks(['overhead'], ['overheadLoad', 'grip']),
+  'overhead-elbow-extension': asks(['overhead'], LOAD_OVERHEAD),
   'seated-heel-raise': NOTHING,
   'held-heel-raise': NOTHING,
   'heel-raise': asks(['unsteady'], ['grip']),
@@ -263,7 +263,7 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   'full-sit-up': asks(CURL_UP),
   'heel-tap': asks([...ON_THE_BACK, 'bellyPressure']),
   'heel-slide': asks(ON_THE_BACK),
-  'one-leg-lower': asks([...ON_THE_BACK, 'bellyPressure']),
+  'one-leg-lower': asks([...ON_THE_BACK, 'bellyPressure', 'backArch'], [], [['backArch', 'leverage', 50]]),
   'leg-lower': asks([...ON_THE_BACK, 'bellyPressure', 'backArch']),
   'hanging-knee-raise': asks([...HANGING, 'bellyPressure']),
   'hanging-leg-raise': asks([...HANGING, 'bellyPressure']),
@@ -275,7 +275,7 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   'heel-to-toe-stand': asks(['unsteady']),
   'held-one-leg-stand': asks(['singleLeg']),
   'one-leg-stand': asks(['singleLeg', 'unsteady']),
-  'toes-one-leg-stand': asks(['singleLeg', 'unsteady']),
+  'toes-one-leg-stand': asks(['singleLeg', 'unsteady', 'ankleBend']),
   'blind-one-leg-stand': asks(['singleLeg', 'unsteady', 'eyesClosed']),
   'heel-to-toe-walk': asks(['unsteady']),
   'turning-stand': asks(['unsteady']),
@@ -286,10 +286,10 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   // Hops, and work for the heart
   'heel-drop': asks(['jolt', 'unsteady']),
   'quick-feet': asks(['jolt', 'unsteady', 'livelyPace', 'breathless'], [], [], 'handsBusy'),
-  'small-hop': asks([...TURNED_JOLT, 'unsteady'], [], [], 'handsBusy'),
-  'jump-and-land': asks([...TURNED_JOLT, 'deepKnee', 'unsteady'], [], [], 'handsBusy'),
-  'side-hop': asks([...TURNED_JOLT, 'livelyPace', 'breathless', 'unsteady'], [], [], 'handsBusy'),
-  'one-leg-hop': asks([...TURNED_JOLT, 'singleLeg', 'unsteady'], [], [], 'handsBusy'),
+  'small-hop': asks([...LANDING, 'unsteady'], [], [], 'handsBusy'),
+  'jump-and-land': asks([...LANDING, 'deepKnee', 'unsteady'], [], [], 'handsBusy'),
+  'side-hop': asks([...LANDING, 'livelyPace', 'breathless', 'unsteady'], [], [], 'handsBusy'),
+  'one-leg-hop': asks([...LANDING, 'singleLeg', 'unsteady'], [], [], 'handsBusy'),
   'step-back-thrust': asks(
     [...ON_HANDS, 'headDown', 'spineBending', 'deepHip', 'upAndDown', 'livelyPace', 'breathless'],
     [],
@@ -298,7 +298,7 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   'jump-back-thrust': asks(
     [
       ...ON_HANDS,
-      ...TURNED_JOLT,
+      ...LANDING,
       'headDown',
       'spineBending',
       'deepHip',
@@ -313,12 +313,7 @@ export const DEMANDS: Readonly<Record<string, Asks>> = {
   'quick-march': asks(['livelyPace', 'unsteady']),
   'step-out-arms': asks(['livelyPace', 'unsteady'], [], [], 'handsBusy'),
   'star-step': asks(['livelyPace', 'overhead', 'unsteady'], [], [], 'handsBusy'),
-  'star-jump': asks(
-    [...TURNED_JOLT, 'livelyPace', 'breathless', 'overhead', 'unsteady'],
-    [],
-    [],
-    'handsBusy',
-  ),
+  'star-jump': asks([...LANDING, 'livelyPace', 'breathless', 'overhead', 'unsteady'], [], [], 'handsBusy'),
   'slow-climber': asks(
     [...ON_HANDS, 'livelyPace', 'breathless'],
     [],

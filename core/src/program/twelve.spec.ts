@@ -48,11 +48,11 @@ describe('twelve people in the starting sessions over eight weeks', () => {
     }
   });
 
-  it('160 kg: no load on a lunge or one leg, and no floor press-ups at first', () => {
-    for (const { version, load } of readyOf('160')) {
-      if (version.exercise.loading?.bodyShare !== undefined)
-        expect(load).withContext(version.name).toBeUndefined();
-    }
+  it('160 kg: no load on a lunge or on one leg', () => {
+    const onTop = readyOf('160').filter(
+      ({ version, load }) => load && version.exercise.loading?.bodyShare !== undefined,
+    );
+    expect(onTop.map(({ version }) => version.name)).toEqual([]);
   });
 
   it('after surgery of the belly: nothing in the hands at all', () => {
