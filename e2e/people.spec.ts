@@ -83,7 +83,9 @@ test('two schools of loads overhead: light when the pressure is known, or never'
   await expect(page.getByLabel('Systolic, mmHg')).toHaveValue('138');
   const overhead = page.getByLabel('Loads overhead');
   await overhead.selectOption('never');
-  await kept(page);
+  await expect
+    .poll(async () => JSON.stringify(await kept(page, 'participants')))
+    .toContain('"overhead":"never"');
   await page.reload();
   await page.getByRole('radio', { name: 'profile and cautions' }).click();
   await expect(overhead).toHaveValue('never');
