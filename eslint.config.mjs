@@ -16,6 +16,7 @@ const CORE_LAYERS = [
   'library',
   'placement',
   'plan',
+  'naming',
   'compose',
   'reason',
   'resolve',

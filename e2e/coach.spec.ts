@@ -413,14 +413,14 @@ test('a session as text: a mistake is pointed at and kept, an edited line keeps 
   await page.getByRole('radio', { name: 'text' }).click();
   const area = page.getByLabel('The session as text');
   const text = await area.inputValue();
-  await area.fill(text.replace('- Press-up: 2 × 8', '- Prss-upp: 2 × 8'));
-  await expect(page.getByRole('alert')).toContainText('Did you mean “Press-up”?');
+  await area.fill(text.replace('- Push-up: 2 × 8', '- Psh-upp: 2 × 8'));
+  await expect(page.getByRole('alert')).toContainText('Did you mean “Push-up”?');
   await page.getByRole('link', { name: 'Board' }).click();
   await expect(cell(page, 'odile', 'tue-press')).toContainText('2 × 8');
   await page.getByRole('link', { name: 'Plan' }).click();
   await page.getByRole('radio', { name: 'text' }).click();
-  await expect(area).toHaveValue(/Prss-upp/);
-  await area.fill(text.replace('- Press-up: 2 × 8', '- Press-up: 2 × 9'));
+  await expect(area).toHaveValue(/Psh-upp/);
+  await area.fill(text.replace('- Push-up: 2 × 8', '- Push-up: 2 × 9'));
   await area.blur();
   await page.getByRole('link', { name: 'Board' }).click();
   await expect(cell(page, 'odile', 'tue-press')).toContainText('2 × 9');
@@ -494,17 +494,17 @@ test('a jump has its quiet twin for whoever may not', async ({ page }) => {
   await page.getByLabel('for whoever may not').fill('Nowhere step');
   await page.getByLabel('for whoever may not').blur();
   await expect(page.getByRole('alert')).toContainText('nothing called');
-  await page.getByLabel('for whoever may not').fill('Easy march');
+  await page.getByLabel('for whoever may not').fill('March on the spot');
   await page.getByLabel('for whoever may not').blur();
-  await expect(page.getByTestId('slot-tue-thrust')).toContainText('or Easy march');
+  await expect(page.getByTestId('slot-tue-thrust')).toContainText('or March on the spot');
   await page.getByRole('radio', { name: 'text' }).click();
-  await expect(page.getByLabel('The session as text')).toHaveValue(/- Floor thrust \/ Easy march:/);
+  await expect(page.getByLabel('The session as text')).toHaveValue(/- Burpee \/ March on the spot:/);
 });
 
 test('supersets worth making are found off the page’s thread and made with one click', async ({ page }) => {
   await page.goto('/plan');
   await page.getByRole('radio', { name: 'whole session' }).click();
   await page.getByRole('button', { name: 'Which go together?' }).click();
-  await page.getByRole('button', { name: 'Press-up with Hinge' }).click();
+  await page.getByRole('button', { name: 'Push-up with Hinge' }).click();
   await expect(page.getByTestId('block-superset')).toHaveCount(2);
 });

@@ -136,7 +136,7 @@ test('an exercise is written from nothing, checked at once, and stands on the pl
 }) => {
   await page.goto('/ladders');
   await page.getByRole('button', { name: 'Write an exercise' }).click();
-  await page.getByLabel('Name of the exercise').fill('Press-up');
+  await page.getByLabel('Name of the exercise').fill('Push-up');
   await expect(page.getByText('Another exercise has this name')).toBeVisible();
   await page.getByLabel('Name of the exercise').fill('Lifting the oar overhead');
   await page.getByLabel('pattern').selectOption('overhead');

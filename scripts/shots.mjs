@@ -42,7 +42,7 @@ async function wholeSession(page) {
   await page.getByLabel('budget').fill('28');
   await page.getByText('It would fit with').waitFor();
   await page.getByRole('button', { name: 'Which go together?' }).click();
-  await page.getByRole('button', { name: /^Press-up with/ }).waitFor();
+  await page.getByRole('button', { name: /^Push-up with/ }).waitFor();
 }
 
 async function asText(page) {
@@ -104,7 +104,7 @@ async function profile(page) {
 
 async function climb(page) {
   await page
-    .getByRole('button', { name: /^Press-up/ })
+    .getByRole('button', { name: /^Push-up/ })
     .first()
     .click();
   await page.getByRole('button', { name: /from the floor/ }).click();

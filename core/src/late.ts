@@ -11,6 +11,7 @@ export * from './caution/readiness-questions';
 export * from './library/words';
 export * from './library/lift-basis';
 export * from './library/check-exercise';
+export * from './naming';
 export * from './compose';
 export * from './placement';
 export * from './progress/scheme-words';

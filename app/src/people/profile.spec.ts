@@ -45,7 +45,7 @@ describe('Profile', () => {
 
   it('refuses a lever setting out of range in words, and keeps what stood', async () => {
     const { host, people, write } = await profileOf('odile');
-    const lever = '[aria-label="Press-up, surface"]';
+    const lever = '[aria-label="Push-up, surface"]';
     await write(lever, '60');
     expect(people.person()?.levers?.['press-up']).toEqual({ surfaceHeight: 60 });
     await write(lever, '900');

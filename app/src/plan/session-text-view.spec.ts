@@ -40,7 +40,7 @@ describe('SessionTextView', () => {
   it('counts at once what can be read, and keeps every exercise the same through a line half gone', async () => {
     const text = area.value;
     const before = slotIds();
-    await type(text.replace(/- Press-up:[^\n]*\n/, ''));
+    await type(text.replace(/- Push-up:[^\n]*\n/, ''));
     expect(slotIds()).not.toContain('tue-press');
     await type(text);
     expect(slotIds()).toEqual(before);
@@ -55,24 +55,24 @@ describe('SessionTextView', () => {
       ],
     }));
     const text = area.value;
-    await type(text.replace(/- Press-up:[^\n]*\n/, ''));
+    await type(text.replace(/- Push-up:[^\n]*\n/, ''));
     await type(text);
     area.dispatchEvent(new Event('blur'));
     expect(documents.document()?.overrides.length).toBe(1);
-    await type(text.replace(/- Press-up:[^\n]*\n/, ''));
+    await type(text.replace(/- Push-up:[^\n]*\n/, ''));
     area.dispatchEvent(new Event('blur'));
     expect(documents.document()?.overrides.length).toBe(0);
   });
 
   it('points at what it cannot read, and shows it again when it is opened again', async () => {
     const before = slotIds();
-    await type('Superset\n- Gobled sqat: 3 × 10');
+    await type('Superset\n- Goblotty squat: 3 × 10');
     expect(page()).toContain('line 2');
     expect(page()).toContain('Did you mean “Goblet squat”?');
     expect(slotIds()).toEqual(before);
     const again = TestBed.createComponent(SessionTextView);
     await again.whenStable();
-    expect((again.nativeElement as HTMLElement).querySelector('textarea')?.value).toContain('Gobled sqat');
+    expect((again.nativeElement as HTMLElement).querySelector('textarea')?.value).toContain('Goblotty squat');
   });
 
   it('offers names and takes the first with Tab', async () => {

@@ -40,13 +40,13 @@ const seconds = (own: Session) => sessionTimeline(own, { tier }, catalog).totalS
 const LADDERS = [
   'Squat',
   'Row',
-  'Press-up',
+  'Push-up',
   'Hinge',
-  'Curl',
+  'Biceps curl',
   'Lateral raise',
   'Plank',
   'Overhead press',
-  'Heel raise',
+  'Calf raise',
 ];
 
 /** Straight blocks and supersets of up to eight exercises. */
@@ -75,7 +75,7 @@ const someSession = fc
 
 describe('muscleCoverage', () => {
   it('counts sets by share (worked by hand from the library’s shares)', () => {
-    const plan = session('Straight sets\n- Press-up [exercise]: 3 × 10\n- Towel row: 2 × 10', {
+    const plan = session('Straight sets\n- Push-up [exercise]: 3 × 10\n- Towel row: 2 × 10', {
       focus: 'lower',
     });
     const coverage = muscleCoverage(plan, tier, catalog);
@@ -86,7 +86,7 @@ describe('muscleCoverage', () => {
     expect(sets['biceps']).toBeCloseTo(2 * share('towel-row', 'biceps'), 9);
     expect([coverage.push, coverage.pull, coverage.knee, coverage.hip]).toEqual([3, 2, 0, 0]);
     expect(coverage.missed.length).toBe(4);
-    expect(coverage.missed[0]).toContain('front of the thigh: nothing');
+    expect(coverage.missed[0]).toContain('quads: nothing');
   });
 
   it('sees a side that gets one set more', () => {
@@ -234,7 +234,7 @@ describe('fitToTime', () => {
     expect(kinds((seconds(plan) - 60) / 60)).toEqual(['trimRest']);
     const short = fitToTime(plan, 2.6, { tier, catalog });
     const dropped = short.steps.filter(({ change }) => change.kind === 'drop');
-    expect(dropped.map(({ words }) => words)).toEqual(['Leave out Curl']);
+    expect(dropped.map(({ words }) => words)).toEqual(['Leave out Biceps curl']);
     expect(dropped[0]?.costs.find(({ muscle }) => muscle === 'biceps')?.sets).toBe(3);
   });
 

@@ -248,9 +248,8 @@ class SessionReader {
     const colon = colonAt(this.text, from, to);
     if (colon !== undefined) {
       const [first = '', second, ...more] = namesIn(this.text.slice(from, colon));
-      const source = this.names.find(first) ?? this.names.findLoosely(first);
-      const twin =
-        second === undefined ? undefined : (this.names.find(second) ?? this.names.findLoosely(second));
+      const source = this.find(first);
+      const twin = second === undefined ? undefined : this.find(second);
       const wrong = !source ? first : second !== undefined && !twin ? second : more[0];
       if (wrong !== undefined || !source) return this.unknown(wrong ?? first, from, colon);
       return { source, twin, rest: colon + 1 };
@@ -268,6 +267,7 @@ class SessionReader {
     let found: { source: SlotSource; rest: number } | undefined;
     for (const find of [
       (name: string) => this.names.find(name),
+      (name: string) => this.names.findSpoken(name),
       (name: string) => this.names.findLoosely(name),
     ]) {
       for (const end of ends) {
@@ -283,6 +283,10 @@ class SessionReader {
     if (nameless) return this.fail(from, to - from, 'Work of what? Put an exercise before it.');
     const end = /[\s,]+(?=\d)|$/u.exec(this.text.slice(from, to))?.index ?? to - from;
     return this.unknown(this.text.slice(from, from + end), from, from + end);
+  }
+
+  private find(name: string): SlotSource | undefined {
+    return this.names.find(name) ?? this.names.findSpoken(name) ?? this.names.findLoosely(name);
   }
 
   private unknown(name: string, from: number, to: number): never {

@@ -177,11 +177,11 @@ describe('a session as text', () => {
   });
 
   it('points at what it cannot read and says what it may be', () => {
-    const text = 'Superset\n- Gobled sqat: 3 × 10';
+    const text = 'Superset\n- Goblotty squat: 3 × 10';
     expect(refused(text)).toEqual({
-      at: text.indexOf('Gobled'),
-      length: 'Gobled sqat'.length,
-      sentence: 'There is no exercise or ladder “Gobled sqat”. Did you mean “Goblet squat”?',
+      at: text.indexOf('Goblotty'),
+      length: 'Goblotty squat'.length,
+      sentence: 'There is no exercise or ladder “Goblotty squat”. Did you mean “Goblet squat”?',
     });
     expect(refused('Superset\n- Plnak: 3 × hold 20 s').sentence).toContain('“Plank”');
     const wrong = 'Superset\nsquat 3x10 2 lfet';

@@ -1,5 +1,12 @@
 import type { SlotSource } from '../model';
 import type { Catalog } from '../ladder';
+import {
+  EXERCISES_ALSO_CALLED,
+  LADDERS_ALSO_CALLED,
+  movementKey,
+  movementWords,
+  readMovement,
+} from '../naming';
 import { editDistance } from '../plan';
 
 interface Named {
@@ -24,12 +31,14 @@ export function sourceNames(catalog: Catalog): SourceNames {
 export class SourceNames {
   private readonly all: readonly Named[];
   private readonly exact = new Map<string, SlotSource>();
+  /** By their words in any order: names first, then what else things are called. */
+  private readonly byWords = new Map<string, SlotSource>();
   private readonly loose: readonly (Named & {
     readonly words: readonly string[];
     readonly pairs: ReadonlySet<string>;
   })[];
 
-  constructor(catalog: Catalog) {
+  constructor(private readonly catalog: Catalog) {
     this.all = [
       ...[...catalog.ladders.values()].map(({ id, name }): Named => ({
         name,
@@ -43,6 +52,10 @@ export class SourceNames {
     for (const { name, source } of this.all) {
       const key = keyOf(name);
       if (!this.exact.has(key)) this.exact.set(key, source);
+    }
+    for (const { name, source } of [...this.all, ...alsoCalled(catalog)]) {
+      const key = movementKey(movementWords(name));
+      if (key !== '' && !this.byWords.has(key)) this.byWords.set(key, source);
     }
     this.loose = this.all.map((named) => ({
       ...named,
@@ -69,13 +82,24 @@ export class SourceNames {
   find(text: string): SlotSource | undefined {
     const tag = TAG.exec(text);
     const bare = unquoted(tag ? text.slice(0, tag.index) : text);
-    if (!tag) return this.exact.get(keyOf(bare)) ?? this.exact.get(keyOf(singular(bare)));
+    if (!tag) {
+      const plain = this.exact.get(keyOf(bare)) ?? this.exact.get(keyOf(singular(bare)));
+      return plain ?? this.byWords.get(movementKey(movementWords(bare)));
+    }
     const [, kind, id] = tag;
-    return this.all.find(({ name, source }) => {
+    return [...this.all, ...alsoCalled(this.catalog)].find(({ name, source }) => {
       if (source.kind !== kind) return false;
       const own = source.kind === 'ladder' ? source.ladderId : source.exerciseId;
       return id === undefined ? keyOf(name) === keyOf(bare) : own === id;
     })?.source;
+  }
+
+  /** What a few words surely mean though no name has just these: with what is held beside them, or a letter wrong. */
+  findSpoken(text: string): SlotSource | undefined {
+    const [best] = readMovement(unquoted(text), this.catalog);
+    const [part, another] = best?.parts ?? [];
+    if (best?.confidence !== 'sure' || !part || another) return undefined;
+    return { kind: 'exercise', exerciseId: part.exercise.id };
   }
 
   /** What a few words most likely mean: every word begins a word of the name; the shortest such name. */
@@ -120,6 +144,23 @@ export class SourceNames {
       .filter(({ letters }) => letters <= most)
       .sort((a, b) => a.letters - b.letters)[0]?.name;
   }
+}
+
+function alsoCalled({ ladders, exercises }: Catalog): Named[] {
+  return [
+    ...[...ladders.values()].flatMap(({ id, alsoCalled: own = [] }) =>
+      [...own, ...(LADDERS_ALSO_CALLED[id] ?? [])].map((name): Named => ({
+        name,
+        source: { kind: 'ladder', ladderId: id },
+      })),
+    ),
+    ...[...exercises.values()].flatMap(({ id, alsoCalled: own = [] }) =>
+      [...own, ...(EXERCISES_ALSO_CALLED[id] ?? [])].map((name): Named => ({
+        name,
+        source: { kind: 'exercise', exerciseId: id },
+      })),
+    ),
+  ];
 }
 
 /** Names that share this much of their letter pairs are taken for each other. */

@@ -9,11 +9,11 @@ export interface StartingSession {
 }
 
 const LEGS_DOWN = `Cool-down
-- Thigh stretch, front: 1 × 30 s each side
-- Thigh stretch, back: 1 × 30 s each side`;
+- Quad stretch: 1 × 30 s each side
+- Hamstring stretch: 1 × 30 s each side`;
 const UPPER_DOWN = `Cool-down
-- Chest opener: 1 × 30 s
-- Arm across the chest: 1 × 30 s each side`;
+- Chest stretch: 1 × 30 s
+- Cross-body shoulder stretch: 1 × 30 s each side`;
 
 /** Sessions of our own design, none of which a colleague would have a word against. */
 export const STARTING_SESSIONS: readonly StartingSession[] = [
@@ -21,8 +21,8 @@ export const STARTING_SESSIONS: readonly StartingSession[] = [
     focus: 'wholeBody',
     text: `# Whole body, 20 minutes (20 min)
 Warm-up
-- Easy march: 1 × 60 s
-- Arm sweeps: 1 × 30 s
+- March on the spot: 1 × 60 s
+- Arm circles: 1 × 30 s
 Superset, rest 45 s
 - Squat: 3 × 10, 3 left | 3 × 10, 2 left | 3 × 8, 1 left
 - Row: 3 × 8 each side, 3 left | 3 × 8 each side, 2 left | 3 × 8 each side, 1 left
@@ -30,17 +30,17 @@ Superset, rest 45 s
 - Hinge: 2 × 10, 3 left | 3 × 10, 2 left | 3 × 8, 1 left
 - Overhead press: 2 × 10, 3 left | 3 × 10, 2 left | 3 × 8, 1 left
 Superset, rest 30 s
-- Press-up: 2 × 6–10, 2 left
+- Push-up: 2 × 6–10, 2 left
 - Plank: 2 × hold 20 s
 Cool-down
-- Chest opener: 1 × 30 s`,
+- Chest stretch: 1 × 30 s`,
   },
   {
     focus: 'wholeBody',
     text: `# Whole body, 30 minutes (30 min)
 Warm-up
-- Easy march: 1 × 60 s
-- Arm sweeps: 1 × 30 s
+- March on the spot: 1 × 60 s
+- Arm circles: 1 × 30 s
 - Reach and bow: 1 × 30 s
 Superset, rest 60 s
 - Squat: 3 × 12, 3 left | 4 × 10, 2 left | 4 × 6–8, 1 left
@@ -49,24 +49,24 @@ Superset, rest 60 s
 - Hinge: 3 × 12, 3 left | 3 × 10, 2 left | 3 × 8, 1 left
 - Overhead press: 3 × 10, 3 left | 3 × 10, 2 left | 3 × 8, 1 left
 Superset, rest 45 s
-- Press-up: 3 × 8–12, 2 left
-- Trunk curl: 3 × 10
+- Push-up: 3 × 8–12, 2 left
+- Crunch: 3 × 10
 Finisher
-- Star steps and jumps / Easy march: 1 × 30 s | 2 × 30 s | 2 × 40 s
+- Jumping jack / March on the spot: 1 × 30 s | 2 × 30 s | 2 × 40 s
 ${LEGS_DOWN}`,
   },
   {
     focus: 'lower',
     text: `# Lower body (30 min)
 Warm-up
-- Easy march: 1 × 60 s
+- March on the spot: 1 × 60 s
 - Hip circles: 1 × 30 s
 - Reach and bow: 1 × 30 s
 Straight sets, rest 75 s
 - Squat: 2 × 12, 3 left | 3 × 10, 2 left | 3 × 6–8, 1 left
 Superset, rest 60 s
-- One-leg hinge: 2 × 8 each side, 3 left | 2 × 8 each side, 2 left | 3 × 8 each side, 1 left
-- Heel raise: 3 × 15, 2 left
+- Single-leg deadlift: 2 × 8 each side, 3 left | 2 × 8 each side, 2 left | 3 × 8 each side, 1 left
+- Calf raise: 3 × 15, 2 left
 Straight sets, rest 60 s
 - Bridge and hip thrust: 3 × 8–12, 2 left
 Straight sets, rest 45 s
@@ -77,36 +77,36 @@ ${LEGS_DOWN}`,
     focus: 'upperPush',
     text: `# Upper body, pushing (25 min)
 Warm-up
-- Arm sweeps: 1 × 45 s
+- Arm circles: 1 × 45 s
 - Shoulder rolls: 1 × 30 s
 Straight sets, rest 60 s
-- Press-up: 3 × 8–12, 2 left
+- Push-up: 3 × 8–12, 2 left
 Superset, rest 60 s
 - Overhead press: 2 × 10, 3 left | 3 × 10, 2 left | 3 × 8, 1 left
-- Heel raise: 2 × 15, 2 left
+- Calf raise: 2 × 15, 2 left
 Straight sets, rest 45 s
 - Lateral raise: 2 × 12, 3 left
 Straight sets, rest 45 s
-- Elbow straightening: 3 × 10–15, 2 left
+- Triceps extension: 3 × 10–15, 2 left
 ${UPPER_DOWN}`,
   },
   {
     focus: 'upperPull',
     text: `# Upper body, pulling (30 min)
 Warm-up
-- Arm sweeps: 1 × 45 s
+- Arm circles: 1 × 45 s
 - Shoulder rolls: 1 × 30 s
 Straight sets, rest 60 s
 - Row: 3 × 10 each side, 2 left | 3 × 10 each side, 2 left | 3 × 8 each side, 1 left
 Superset, rest 45 s
-- Band pulled apart: 3 × 12–15, 2 left
-- Curl: 3 × 10, 2 left
+- Band pull-apart: 3 × 12–15, 2 left
+- Biceps curl: 3 × 10, 2 left
 Straight sets, rest 30 s
-- Reach on hands and knees: 2 × 8 each side
-- Raise lying on the front: 3 × 10
+- Bird dog: 2 × 8 each side
+- Prone raise: 3 × 10
 Cool-down
-- Hand down the back: 1 × 30 s each side
-- Side stretch: 1 × 30 s each side`,
+- Triceps stretch: 1 × 30 s each side
+- Side bend stretch: 1 × 30 s each side`,
   },
   {
     focus: 'arms',
@@ -114,25 +114,25 @@ Cool-down
 Warm-up
 - Shoulder rolls: 1 × 30 s
 - Wrist and elbow circles: 1 × 30 s
-- Arm sweeps: 1 × 30 s
+- Arm circles: 1 × 30 s
 Straight sets, rest 60 s
 - Overhead press: 2 × 10, 2 left
 Superset, rest 45 s
-- Curl: 3 × 10–12, 2 left
-- Elbow straightening overhead: 3 × 10–12, 2 left
+- Biceps curl: 3 × 10–12, 2 left
+- Overhead triceps extension: 3 × 10–12, 2 left
 Superset, rest 30 s
 - Front raise: 2 × 12, 2 left
-- Curl, thumbs up: 2 × 12, 2 left, 3-1-1
+- Hammer curl: 2 × 12, 2 left, 3-1-1
 Cool-down
-- Arm across the chest: 1 × 30 s each side
+- Cross-body shoulder stretch: 1 × 30 s each side
 - Forearm stretch: 1 × 20 s each side`,
   },
   {
     focus: 'trunk',
     text: `# Trunk (20 min)
 Warm-up
-- Easy trunk turns: 1 × 45 s
-- Round and hollow, hands on the thighs: 1 × 45 s
+- Trunk twist: 1 × 45 s
+- Standing cat-cow: 1 × 45 s
 - Reach and bow: 1 × 30 s
 Straight sets, rest 45 s
 - Hinge: 2 × 12, 3 left
@@ -140,22 +140,22 @@ Straight sets, rest 20 s
 - Side plank: 2 × hold 15 s each side
 Tri-set, rest 30 s, between 10 s
 - Plank: 3 × hold 20 s
-- Trunk curl: 3 × 8–12, 2 left
-- Reach on hands and knees: 3 × 6 each side
+- Crunch: 3 × 8–12, 2 left
+- Bird dog: 3 × 6 each side
 Cool-down
-- Side stretch: 1 × 30 s each side
-- Hip stretch, front, standing: 1 × 30 s each side`,
+- Side bend stretch: 1 × 30 s each side
+- Hip flexor stretch: 1 × 30 s each side`,
   },
   {
     focus: 'balance',
     text: `# Balance (20 min)
 Warm-up
-- Easy march: 1 × 60 s
-- Ankle rolls: 1 × 30 s each side
+- March on the spot: 1 × 60 s
+- Ankle circles: 1 × 30 s each side
 Balance, rest 20 s
 - Standing balance: 3 × hold 20 s each side
 Straight sets, rest 30 s
-- Heel raise: 3 × 12, 2 left
+- Calf raise: 3 × 12, 2 left
 Balance, rest 20 s
 - Balance in motion: 4 × 30 s
 Straight sets, rest 30 s
@@ -169,56 +169,56 @@ Cool-down
     focus: 'posture',
     text: `# Posture (20 min)
 Warm-up
-- Arm sweeps: 1 × 45 s
-- Easy trunk turns: 1 × 45 s
+- Arm circles: 1 × 45 s
+- Trunk twist: 1 × 45 s
 Straight sets, rest 60 s
 - Row: 3 × 10 each side, 2 left | 3 × 10 each side, 2 left | 3 × 8 each side, 1 left
 Circuit, rest 30 s, between 10 s
 - Posture at the wall: 3 × 10
 - Standing balance: 2 × hold 20 s each side
 Straight sets, rest 30 s
-- Reach on hands and knees: 2 × 8 each side
-- Raise lying on the front: 2 × 10
+- Bird dog: 2 × 8 each side
+- Prone raise: 2 × 10
 Cool-down
-- Chest opener: 1 × 30 s`,
+- Chest stretch: 1 × 30 s`,
   },
   {
     focus: 'wholeBody',
     text: `# One dumbbell (30 min)
 Warm-up
-- Easy march: 1 × 60 s
-- Arm sweeps: 1 × 30 s
+- March on the spot: 1 × 60 s
+- Arm circles: 1 × 30 s
 Superset, rest 45 s
 - Goblet squat: 2 × 10, 3 left | 3 × 10, 2 left | 3 × 12, 1 left
-- One-arm row: 2 × 10 each side, 3 left | 3 × 10 each side, 2 left | 3 × 12 each side, 1 left
+- Single-arm row: 2 × 10 each side, 3 left | 3 × 10 each side, 2 left | 3 × 12 each side, 1 left
 Superset, rest 45 s
-- One-leg hinge: 2 × 8 each side, 3 left | 2 × 8 each side, 2 left | 2 × 10 each side, 1 left
-- Overhead press, one arm: 2 × 8 each side, 3 left | 2 × 8 each side, 2 left | 3 × 8 each side, 1 left
+- Single-leg deadlift: 2 × 8 each side, 3 left | 2 × 8 each side, 2 left | 2 × 10 each side, 1 left
+- Single-arm overhead press: 2 × 8 each side, 3 left | 2 × 8 each side, 2 left | 3 × 8 each side, 1 left
 Superset, rest 45 s
-- Floor press, one arm: 3 × 8 each side, 2 left
-- Trunk curl: 3 × 10
+- Single-arm chest press: 3 × 8 each side, 2 left
+- Crunch: 3 × 10
 Cool-down
-- Thigh stretch, front: 1 × 30 s each side`,
+- Quad stretch: 1 × 30 s each side`,
   },
   {
     focus: 'wholeBody',
     text: `# Bands only (25 min)
 Warm-up
-- Easy march: 1 × 60 s
-- Arm sweeps: 1 × 30 s
+- March on the spot: 1 × 60 s
+- Arm circles: 1 × 30 s
 Superset, rest 45 s
-- Squat with a band: 2 × 12, 3 left | 3 × 10, 2 left | 3 × 12, 1 left
-- Row with a band at an anchor: 2 × 12, 3 left | 3 × 10, 2 left | 3 × 12, 1 left
+- Band squat: 2 × 12, 3 left | 3 × 10, 2 left | 3 × 12, 1 left
+- Standing band row: 2 × 12, 3 left | 3 × 10, 2 left | 3 × 12, 1 left
 Superset, rest 45 s
-- Hinge with a band behind: 2 × 12, 2 left
-- Press, standing, band behind: 3 × 12, 2 left
+- Band pull-through: 2 × 12, 2 left
+- Band chest press: 3 × 12, 2 left
 Superset, rest 45 s
-- Band pulled apart: 2 × 15, 2 left
-- Heel raise: 2 × 12, 2 left
+- Band pull-apart: 2 × 15, 2 left
+- Calf raise: 2 × 12, 2 left
 Straight sets, rest 30 s
-- Press out against a pull from the side: 2 × 8 each side, 2 left
+- Anti-rotation press: 2 × 8 each side, 2 left
 Cool-down
-- Chest opener: 1 × 30 s`,
+- Chest stretch: 1 × 30 s`,
   },
 ];
 

@@ -9,21 +9,21 @@ export const armExercises = [
       secondsPerRep: 4,
     },
     {
-      'empty-side-raise': { name: 'Arms out to the side, nothing held' },
-      'bent-side-raise': { name: 'Lateral raise, elbows bent', loading: held('raise', 1.4, ['pair'], true) },
+      'empty-side-raise': { name: 'Arm raise to the side' },
+      'bent-side-raise': { name: 'Bent-arm lateral raise', loading: held('raise', 1.4, ['pair'], true) },
       'side-raise': {
         name: 'Lateral raise',
         loading: held('raise', 1, ['pair', 'band'], true, bandFrom('both feet', 0.45, 0.75)),
       },
       'leaning-side-raise': {
-        name: 'Lateral raise, leaning out, one arm',
+        name: 'Leaning lateral raise',
         laterality: 'eachSide',
         needs: [['post', 'counter', 'wall']],
         loading: held('raise', 0.5, ['oneSide'], true),
       },
-      'empty-front-raise': { name: 'Arms up in front, nothing held' },
+      'empty-front-raise': { name: 'Arm raise to the front' },
       'one-front-raise': {
-        name: 'Front raise, one arm in turn',
+        name: 'Alternating front raise',
         laterality: 'alternating',
         loading: held('raise', 1.1, ['pair'], true),
       },
@@ -45,32 +45,32 @@ export const armExercises = [
     },
     {
       'hand-resisted-curl': {
-        name: 'Curl against the other hand',
+        name: 'Self-resisted curl',
         laterality: 'eachSide',
       },
       'seated-curl': {
-        name: 'Curl, seated',
+        name: 'Seated curl',
         position: 'seated',
         needs: [['chair']],
         loading: held('curl', 0.95, ['pair', 'oneSide'], true),
       },
       curl: {
-        name: 'Curl',
+        name: 'Biceps curl',
         loading: held('curl', 1, ['pair', 'bar', 'band', 'bag'], true, bandFrom('both feet', 0.4, 0.65)),
       },
       'hammer-curl': {
-        name: 'Curl, thumbs up',
+        name: 'Hammer curl',
         tier: 'beginner',
         muscles: { biceps: 0.9, forearms: 1 },
         loading: held('curl', 1.05, ['pair', 'band', 'bothHands'], true, bandFrom('both feet', 0.4, 0.65)),
       },
       'slow-curl': {
-        name: 'Curl, five counts down',
+        name: 'Slow curl',
         secondsPerRep: 7,
         loading: held('curl', 0.85, ['pair', 'bar'], true),
       },
       'propped-curl': {
-        name: 'Curl, elbow on the thigh',
+        name: 'Concentration curl',
         tier: 'beginner',
         laterality: 'eachSide',
         position: 'seated',
@@ -87,29 +87,29 @@ export const armExercises = [
     },
     {
       'wall-elbow-press': {
-        name: 'Forearm press off the wall',
+        name: 'Wall triceps press',
         needs: [['wall']],
         levers: [{ lever: 'surfaceHeight', from: 40, to: 140 }],
       },
       'kick-back': {
-        name: 'Elbow straightening, bent over',
+        name: 'Triceps kickback',
         laterality: 'eachSide',
         needs: [['chair', 'counter', 'step']],
         loading: held('extend', 0.45, ['oneSide'], true),
       },
       'band-press-down': {
-        name: 'Band pressed down',
+        name: 'Triceps press-down with a band',
         tier: 'beginner',
         needs: [['anchor', 'overheadBar']],
         loading: held('extend', 1.1, ['band'], true, bandFrom('an anchor overhead', 0.4, 0.6)),
       },
       'lying-elbow-extension': {
-        name: 'Elbow straightening, lying',
+        name: 'Lying triceps extension',
         position: 'lying',
         loading: held('extend', 1, ['pair', 'bothHands', 'bar'], true),
       },
       'overhead-elbow-extension': {
-        name: 'Elbow straightening overhead',
+        name: 'Overhead triceps extension',
         loading: held(
           'extend',
           1,
@@ -119,7 +119,7 @@ export const armExercises = [
         ),
       },
       'close-press-up': {
-        name: 'Press-up, hands close',
+        name: 'Close-grip push-up',
         position: 'handsAndFeet',
         muscles: { triceps: 1, chest: 0.7, shoulders: 0.4, trunk: 0.3 },
       },
@@ -133,36 +133,36 @@ export const armExercises = [
     },
     {
       'seated-heel-raise': {
-        name: 'Heel raise, seated',
+        name: 'Seated calf raise',
         position: 'seated',
         needs: [['chair']],
         loading: held('calf', 0.25, ['bothHands', 'bag'], false),
       },
-      'held-heel-raise': { name: 'Heel raise, holding on', needs: [['chair', 'counter', 'wall', 'post']] },
+      'held-heel-raise': { name: 'Supported calf raise', needs: [['chair', 'counter', 'wall', 'post']] },
       'heel-raise': {
-        name: 'Heel raise',
+        name: 'Calf raise',
         loading: heldOnTop('calf', 1, ['pair', 'vest', 'bag'], ABOVE_THE_ANKLES),
       },
       'step-heel-raise': {
-        name: 'Heel raise off a step',
+        name: 'Calf raise off a step',
         needs: [['step']],
         loading: heldOnTop('calf', 1, ['oneSide', 'vest'], ABOVE_THE_ANKLES),
       },
       'one-leg-heel-raise': {
-        name: 'Heel raise on one leg',
+        name: 'Single-leg calf raise',
         laterality: 'eachSide',
         needs: [['chair', 'counter', 'wall', 'post']],
         loading: heldOnTop('calf', 0.55, ['oneSide', 'vest'], ABOVE_THE_ANKLES),
       },
       'seated-toe-raise': {
-        name: 'Toe raise, seated',
+        name: 'Seated toe raise',
         position: 'seated',
         muscles: { shins: 1 },
         needs: [['chair']],
       },
-      'wall-toe-raise': { name: 'Toe raise, back to the wall', muscles: { shins: 1 }, needs: [['wall']] },
+      'wall-toe-raise': { name: 'Toe raise', muscles: { shins: 1 }, needs: [['wall']] },
       'heel-walk': {
-        name: 'Walking on the heels',
+        name: 'Heel walk',
         muscles: { shins: 1, calves: 0.2 },
         laterality: 'alternating',
       },
@@ -199,7 +199,7 @@ export const armLadders = [
   ),
   ladder(
     'curl',
-    'Curl',
+    'Biceps curl',
     'curl',
     'Slower down, or a pause half-way, before a heavier load.',
     'Elbows drift or the trunk swings.',
@@ -212,7 +212,7 @@ export const armLadders = [
   ),
   ladder(
     'triceps',
-    'Elbow straightening',
+    'Triceps extension',
     'extend',
     'Support the upper arm, lighter, slower.',
     'Elbows wander or hurt at the point.',
@@ -230,7 +230,7 @@ export const armLadders = [
   ),
   ladder(
     'heel-raise',
-    'Heel raise',
+    'Calf raise',
     'calf',
     'Two counts at the top, and down as slowly.',
     'The ankle rolls out or the knees bend.',

@@ -22,7 +22,7 @@ export const braceExercises: readonly Movement[] = [
   },
   {
     id: 'knee-plank',
-    name: 'Plank on the knees',
+    name: 'Knee plank',
     pattern: 'brace',
     muscles: MUSCLES,
     laterality: 'both',
@@ -34,7 +34,7 @@ export const braceExercises: readonly Movement[] = [
   },
   {
     id: 'plank-reach',
-    name: 'Plank, reaching',
+    name: 'Plank with reach',
     pattern: 'brace',
     muscles: [
       { muscle: 'trunk', share: 1 },
@@ -50,7 +50,7 @@ export const braceExercises: readonly Movement[] = [
   },
   {
     id: 'heel-taps',
-    name: 'Heel taps, lying',
+    name: 'Heel taps',
     pattern: 'brace',
     tier: 'beginner',
     muscles: [{ muscle: 'trunk', share: 1 }],

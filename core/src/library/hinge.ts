@@ -10,7 +10,7 @@ const MUSCLES: Movement['muscles'] = [
 export const hingeExercises: readonly Movement[] = [
   {
     id: 'wall-hinge',
-    name: 'Hinge to the wall',
+    name: 'Hip hinge drill',
     pattern: 'hinge',
     muscles: MUSCLES,
     laterality: 'both',
@@ -22,7 +22,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'floor-bridge',
-    name: 'Floor bridge',
+    name: 'Glute bridge',
     pattern: 'hinge',
     muscles: [
       { muscle: 'glutes', share: 1 },
@@ -38,7 +38,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'one-leg-bridge',
-    name: 'Floor bridge, one leg',
+    name: 'Single-leg glute bridge',
     pattern: 'hinge',
     tier: 'intermediate',
     muscles: [
@@ -55,7 +55,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'pair-hinge',
-    name: 'Hinge with a pair',
+    name: 'Romanian deadlift',
     pattern: 'hinge',
     muscles: MUSCLES,
     laterality: 'both',
@@ -74,7 +74,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'staggered-hinge',
-    name: 'Hinge, staggered feet',
+    name: 'Staggered deadlift',
     pattern: 'hinge',
     muscles: MUSCLES,
     laterality: 'eachSide',
@@ -87,7 +87,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'free-hinge',
-    name: 'Hinge, hands down the thighs',
+    name: 'Bodyweight hip hinge',
     pattern: 'hinge',
     muscles: MUSCLES,
     laterality: 'both',
@@ -99,7 +99,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'held-one-leg-hinge',
-    name: 'Hinge on one leg, holding on',
+    name: 'Supported single-leg hinge',
     pattern: 'hinge',
     muscles: [...MUSCLES, { muscle: 'outerHip', share: 0.3 }],
     laterality: 'eachSide',
@@ -111,7 +111,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'one-leg-hinge',
-    name: 'Hinge on one leg',
+    name: 'Single-leg hinge',
     pattern: 'hinge',
     muscles: [...MUSCLES, { muscle: 'trunk', share: 0.4 }],
     laterality: 'eachSide',
@@ -123,7 +123,7 @@ export const hingeExercises: readonly Movement[] = [
   },
   {
     id: 'loaded-one-leg-hinge',
-    name: 'Hinge on one leg, loaded',
+    name: 'Single-leg deadlift',
     pattern: 'hinge',
     muscles: [...MUSCLES, { muscle: 'trunk', share: 0.4 }],
     laterality: 'eachSide',

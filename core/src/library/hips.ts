@@ -9,9 +9,9 @@ export const hipExercises = [
       position: 'lying',
     },
     {
-      'bridge-march': { name: 'Bridge, marching', laterality: 'alternating' },
+      'bridge-march': { name: 'Marching bridge', laterality: 'alternating' },
       'shoulder-raised-bridge': {
-        name: 'Hip thrust, shoulders on a seat',
+        name: 'Hip thrust',
         needs: [['chair', 'step']],
       },
       'loaded-hip-thrust': {
@@ -20,12 +20,12 @@ export const hipExercises = [
         loading: held('hinge', 1.1, ['bothHands', 'bar', 'bag'], true),
       },
       'one-leg-hip-thrust': {
-        name: 'Hip thrust on one leg',
+        name: 'Single-leg hip thrust',
         laterality: 'eachSide',
         needs: [['chair', 'step']],
       },
       'band-pull-through': {
-        name: 'Hinge with a band behind',
+        name: 'Band pull-through',
         position: 'standing',
         needs: [['anchor', 'post']],
         tier: 'beginner',
@@ -41,17 +41,17 @@ export const hipExercises = [
     },
     {
       'standing-leg-curl': {
-        name: 'Leg curl, standing',
+        name: 'Standing leg curl',
         laterality: 'eachSide',
         position: 'standing',
         needs: [['chair', 'counter', 'wall']],
         loading: held('raise', 2.6, ['ankle'], false),
       },
-      'heel-dig-bridge': { name: 'Bridge, heels far out' },
+      'heel-dig-bridge': { name: 'Long-lever bridge' },
       'sliding-leg-curl-down': { name: 'Sliding leg curl, lowering only', secondsPerRep: 5 },
       'sliding-leg-curl': { name: 'Sliding leg curl', secondsPerRep: 5 },
       'kneeling-lowering': {
-        name: 'Lowering forward from the knees',
+        name: 'Glute-ham raise',
         position: 'kneeling',
         needs: [['anchor', 'post', 'counter']],
         secondsPerRep: 6,
@@ -68,49 +68,49 @@ export const hipExercises = [
       secondsPerRep: 3,
     },
     {
-      'side-lying-shell': { name: 'Knees apart, lying on the side' },
+      'side-lying-shell': { name: 'Clam' },
       'side-lying-leg-raise': {
-        name: 'Leg raise, lying on the side',
+        name: 'Side-lying leg raise',
         loading: held('raise', 2.2, ['ankle'], false),
       },
       'band-side-step': {
-        name: 'Side steps, knees soft',
+        name: 'Banded side step',
         tier: 'beginner',
         laterality: 'alternating',
         position: 'standing',
         needs: [],
       },
       'standing-hip-opening': {
-        name: 'Leg out to the side, standing',
+        name: 'Standing leg raise to the side',
         position: 'standing',
         needs: [['chair', 'counter', 'wall']],
         loading: held('raise', 2.2, ['ankle'], false),
       },
       'free-hip-opening': {
-        name: 'Leg out to the side, hands free',
+        name: 'Standing leg raise to the side, hands free',
         position: 'standing',
         needs: [],
         loading: held('raise', 2.2, ['ankle'], false),
       },
       'knee-squeeze': {
-        name: 'Squeeze between the knees',
+        name: 'Adductor squeeze',
         laterality: 'both',
         muscles: { innerThigh: 1, trunk: 0.2 },
       },
       'inner-leg-raise': {
-        name: 'Inner leg raise, lying on the side',
+        name: 'Inner-thigh leg raise',
         muscles: { innerThigh: 1 },
         loading: held('raise', 1.8, ['ankle'], false),
       },
       'standing-hip-closing': {
-        name: 'Leg across, standing',
+        name: 'Standing leg across',
         muscles: { innerThigh: 1, outerHip: 0.4 },
         position: 'standing',
         needs: [['chair', 'counter', 'wall']],
         loading: held('raise', 2.2, ['ankle'], false),
       },
       'short-inner-side-plank': {
-        name: 'Inner-thigh side hold, knee on a chair',
+        name: 'Inner-thigh side plank, knee on a chair',
         muscles: { innerThigh: 1, sides: 0.7 },
         needs: [['chair', 'step']],
       },
@@ -183,7 +183,7 @@ export const hipLadders = [
   ),
   ladder(
     'one-leg-hinge',
-    'One-leg hinge',
+    'Single-leg deadlift',
     'hinge',
     'Two fingers on a wall, or the back toe light on the floor.',
     'The hip opens to the side or the back rounds.',

@@ -12,7 +12,7 @@ export const legExercises = family(
   },
   {
     'held-split-squat': {
-      name: 'Split squat, hand on something',
+      name: 'Supported split squat',
       needs: [[...CHAIR]],
       levers: [
         { lever: 'range', from: 30, to: 100 },
@@ -24,39 +24,39 @@ export const legExercises = family(
       loading: heldOnTop('squat', 0.9, ['pair', 'bothHands', 'vest', 'bag'], ABOVE_THE_KNEES),
     },
     'back-lunge': {
-      name: 'Lunge, stepping back',
+      name: 'Reverse lunge',
     },
     'forward-lunge': {
-      name: 'Lunge, stepping forward',
+      name: 'Forward lunge',
       loading: heldOnTop('squat', 0.84, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES),
     },
     'loaded-back-lunge': {
-      name: 'Lunge, stepping back, loaded',
+      name: 'Reverse lunge, loaded',
       loading: heldOnTop('squat', 0.86, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES, true),
     },
     'walking-lunge': {
-      name: 'Lunge, walking',
+      name: 'Walking lunge',
       laterality: 'alternating',
       loading: heldOnTop('squat', 0.84, ['pair', 'vest'], ABOVE_THE_KNEES),
     },
     'side-step-squat': {
-      name: 'Side step and sit',
+      name: 'Side step and squat',
       rep: 'two sits, one on each side, make one',
       muscles: { thighFront: 0.8, innerThigh: 0.8, outerHip: 0.6, glutes: 0.6 },
       laterality: 'alternating',
     },
     'side-lunge': {
-      name: 'Side lunge',
+      name: 'Lateral lunge',
       muscles: { innerThigh: 1, thighFront: 1, glutes: 0.7, outerHip: 0.5 },
       loading: heldOnTop('squat', 0.8, ['bothHands', 'pair', 'vest'], ABOVE_THE_KNEES),
     },
     'sliding-side-lunge': {
-      name: 'Side lunge, sliding out',
+      name: 'Sliding lateral lunge',
       muscles: { innerThigh: 1, thighFront: 1, glutes: 0.7, outerHip: 0.4 },
       loading: heldOnTop('squat', 0.78, ['bothHands'], ABOVE_THE_KNEES),
     },
     'curtsy-tap': {
-      name: 'Curtsy, tapping behind',
+      name: 'Curtsy tap',
       muscles: { glutes: 1, outerHip: 0.8, thighFront: 0.8 },
     },
     'curtsy-lunge': {
@@ -71,20 +71,20 @@ export const legExercises = family(
       loading: heldOnTop('squat', 0.83, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES),
     },
     'high-step-up': {
-      name: 'Step-up onto a chair',
+      name: 'High step-up',
       needs: [['chair']],
       levers: [],
       loading: heldOnTop('squat', 0.78, ['pair', 'bothHands', 'vest'], ABOVE_THE_KNEES),
       tier: 'intermediate',
     },
     'one-leg-sit': {
-      name: 'Sit to stand on one leg',
+      name: 'Single-leg sit to stand',
       pattern: 'squat',
       needs: [['chair']],
       loading: heldOnTop('squat', 0.73, ['bothHands', 'vest'], ABOVE_THE_KNEES),
     },
     'held-one-leg-squat': {
-      name: 'One-leg squat, holding on',
+      name: 'Assisted single-leg squat',
       pattern: 'squat',
       needs: [['post', 'counter', 'chair', 'wall']],
       levers: [
@@ -93,7 +93,7 @@ export const legExercises = family(
       ],
     },
     'one-leg-squat': {
-      name: 'One-leg squat',
+      name: 'Single-leg squat',
       pattern: 'squat',
       secondsPerRep: 5,
       loading: heldOnTop('squat', 0.71, ['bothHands', 'vest'], ABOVE_THE_KNEES),
@@ -108,7 +108,7 @@ export const legExercises = family(
       secondsPerRep: 3,
     },
     'band-squat': {
-      name: 'Squat with a band',
+      name: 'Band squat',
       pattern: 'squat',
       laterality: 'both',
       muscles: { thighFront: 1, glutes: 0.7, trunk: 0.2 },
@@ -122,7 +122,7 @@ const STUCK = 'Half the range for the last reps, a hand nearer to something, or 
 const BACK = 'The knee falls in, the heel lifts, or the trunk tips to find the balance.';
 
 export const legLadders = [
-  ladder('lunge', 'Back lunge', 'lunge', STUCK, BACK, [
+  ladder('lunge', 'Lunge', 'lunge', STUCK, BACK, [
     rung('lunge-held', 'held-split-squat', 'split squat, hand on a chair', 'b', repsGate(2, 10), {
       levers: { range: 60, assistance: 30 },
     }),
@@ -136,16 +136,23 @@ export const legLadders = [
     }),
     rung('lunge-walking', 'walking-lunge', 'walking', 'a', repsGate(3, 12), { levers: { range: 100 } }),
   ]),
-  ladder('side-lunge', 'Side lunge', 'lunge', STUCK, 'The knee falls in or the straight leg’s foot rolls.', [
-    rung('side-step', 'side-step-squat', 'step and sit', 'b', repsGate(2, 12), { levers: { range: 50 } }),
-    rung('side-lunge-half', 'side-lunge', 'half-way down', 'i', repsGate(3, 10), {
-      levers: { range: 60 },
-    }),
-    rung('side-lunge-full', 'side-lunge', 'all the way', 'i', repsGate(3, 12), { levers: { range: 100 } }),
-    rung('side-lunge-sliding', 'sliding-side-lunge', 'sliding out', 'a', repsGate(3, 10), {
-      levers: { range: 100 },
-    }),
-  ]),
+  ladder(
+    'side-lunge',
+    'Lateral lunge',
+    'lunge',
+    STUCK,
+    'The knee falls in or the straight leg’s foot rolls.',
+    [
+      rung('side-step', 'side-step-squat', 'step and sit', 'b', repsGate(2, 12), { levers: { range: 50 } }),
+      rung('side-lunge-half', 'side-lunge', 'half-way down', 'i', repsGate(3, 10), {
+        levers: { range: 60 },
+      }),
+      rung('side-lunge-full', 'side-lunge', 'all the way', 'i', repsGate(3, 12), { levers: { range: 100 } }),
+      rung('side-lunge-sliding', 'sliding-side-lunge', 'sliding out', 'a', repsGate(3, 10), {
+        levers: { range: 100 },
+      }),
+    ],
+  ),
   ladder('curtsy', 'Curtsy lunge', 'lunge', STUCK, 'The pelvis turns, or the front knee falls in.', [
     rung('curtsy-tap', 'curtsy-tap', 'tapping behind', 'b', repsGate(2, 12), { levers: { range: 40 } }),
     rung('curtsy-half', 'curtsy-lunge', 'half-way down', 'i', repsGate(3, 10), {
@@ -155,7 +162,7 @@ export const legLadders = [
   ]),
   ladder(
     'one-leg-squat',
-    'One-leg squat',
+    'Single-leg squat',
     'squat',
     STUCK,
     'The pelvis drops to one side or the heel lifts.',

@@ -19,7 +19,7 @@ function loosening(move: Loosening): Movement {
 export const mobilityExercises: readonly Movement[] = [
   loosening({
     id: 'easy-march',
-    name: 'Easy march',
+    name: 'March on the spot',
     muscles: [
       { muscle: 'thighFront', share: 0.3 },
       { muscle: 'calves', share: 0.3 },
@@ -29,7 +29,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'arm-sweeps',
-    name: 'Arm sweeps',
+    name: 'Arm circles',
     muscles: [
       { muscle: 'shoulders', share: 0.3 },
       { muscle: 'upperBack', share: 0.2 },
@@ -45,25 +45,25 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'thigh-front-stretch',
-    name: 'Thigh stretch, front',
+    name: 'Quad stretch',
     muscles: [{ muscle: 'thighFront', share: 0.2 }],
     laterality: 'eachSide',
     needs: [['wall', 'chair', 'counter', 'post']],
   }),
   loosening({
     id: 'thigh-back-stretch',
-    name: 'Thigh stretch, back',
+    name: 'Hamstring stretch',
     muscles: [{ muscle: 'thighBack', share: 0.2 }],
     laterality: 'eachSide',
   }),
   loosening({
     id: 'chest-opener',
-    name: 'Chest opener',
+    name: 'Chest stretch',
     muscles: [{ muscle: 'chest', share: 0.2 }],
   }),
   loosening({
     id: 'ankle-rolls',
-    name: 'Ankle rolls',
+    name: 'Ankle circles',
     muscles: [{ muscle: 'calves', share: 0.2 }],
     laterality: 'eachSide',
     needs: [['wall', 'chair', 'counter', 'post']],
@@ -78,7 +78,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'knee-hugs',
-    name: 'Knee hugs, walking',
+    name: 'Walking knee hugs',
     muscles: [
       { muscle: 'glutes', share: 0.2 },
       { muscle: 'hipFront', share: 0.2 },
@@ -87,7 +87,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'easy-sit-and-reach-up',
-    name: 'Sit a little and reach up',
+    name: 'Squat and reach',
     muscles: [
       { muscle: 'thighFront', share: 0.3 },
       { muscle: 'glutes', share: 0.3 },
@@ -95,7 +95,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'trunk-turns',
-    name: 'Easy trunk turns',
+    name: 'Trunk twist',
     muscles: [
       { muscle: 'sides', share: 0.2 },
       { muscle: 'trunk', share: 0.2 },
@@ -104,7 +104,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'round-and-hollow',
-    name: 'Round and hollow, hands on the thighs',
+    name: 'Standing cat-cow',
     muscles: [
       { muscle: 'lowBack', share: 0.2 },
       { muscle: 'trunk', share: 0.2 },
@@ -136,7 +136,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'seat-stretch',
-    name: 'Seat stretch, sitting',
+    name: 'Seated figure-four stretch',
     position: 'seated',
     muscles: [
       { muscle: 'glutes', share: 0.2 },
@@ -147,20 +147,20 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'hip-front-stretch',
-    name: 'Hip stretch, front, standing',
+    name: 'Hip flexor stretch',
     muscles: [{ muscle: 'hipFront', share: 0.2 }],
     laterality: 'eachSide',
     needs: [['wall', 'chair', 'counter', 'post']],
   }),
   loosening({
     id: 'inner-thigh-stretch',
-    name: 'Inner thigh stretch, wide stand',
+    name: 'Inner-thigh stretch',
     muscles: [{ muscle: 'innerThigh', share: 0.2 }],
     laterality: 'eachSide',
   }),
   loosening({
     id: 'side-stretch',
-    name: 'Side stretch',
+    name: 'Side bend stretch',
     muscles: [
       { muscle: 'sides', share: 0.2 },
       { muscle: 'upperBack', share: 0.1 },
@@ -169,7 +169,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'shoulder-back-stretch',
-    name: 'Arm across the chest',
+    name: 'Cross-body shoulder stretch',
     muscles: [
       { muscle: 'rearShoulders', share: 0.2 },
       { muscle: 'shoulders', share: 0.1 },
@@ -178,7 +178,7 @@ export const mobilityExercises: readonly Movement[] = [
   }),
   loosening({
     id: 'arm-back-stretch',
-    name: 'Hand down the back',
+    name: 'Triceps stretch',
     muscles: [
       { muscle: 'triceps', share: 0.2 },
       { muscle: 'shoulders', share: 0.1 },

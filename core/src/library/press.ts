@@ -11,7 +11,7 @@ const MUSCLES: Movement['muscles'] = [
 export const pressExercises: readonly Movement[] = [
   {
     id: 'press-up',
-    name: 'Press-up',
+    name: 'Push-up',
     pattern: 'press',
     muscles: MUSCLES,
     laterality: 'both',
@@ -25,7 +25,7 @@ export const pressExercises: readonly Movement[] = [
   },
   {
     id: 'feet-raised-press-up',
-    name: 'Press-up, feet raised',
+    name: 'Decline push-up',
     pattern: 'press',
     muscles: MUSCLES,
     laterality: 'both',
@@ -37,7 +37,7 @@ export const pressExercises: readonly Movement[] = [
   },
   {
     id: 'floor-press',
-    name: 'Floor press',
+    name: 'Dumbbell chest press',
     pattern: 'press',
     tier: 'beginner',
     muscles: [
@@ -63,7 +63,7 @@ export const pressExercises: readonly Movement[] = [
 
 export const pressLadder: Ladder = {
   id: 'press-up',
-  name: 'Press-up',
+  name: 'Push-up',
   pattern: 'press',
   whenStuck: 'Hands one surface higher for the last set, or three counts down and step up again.',
   stepBack: 'Hips sag, the head leads, or the elbows flare.',

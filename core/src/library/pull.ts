@@ -20,22 +20,22 @@ export const pullExercises = [
     },
     {
       'seated-band-row': {
-        name: 'Row with a band round the feet',
+        name: 'Seated band row',
         position: 'seated',
         loading: held('row', 1.6, ['band'], true, bandFrom('both feet, sitting', 0.5, 0.7)),
       },
       'anchored-band-row': {
-        name: 'Row with a band at an anchor',
+        name: 'Standing band row',
         needs: [['anchor', 'post']],
         loading: held('row', 1.6, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.72)),
       },
       'wall-row-hold': {
-        name: 'Elbows into the wall',
+        name: 'Wall elbow press',
         needs: [['wall']],
         muscles: { upperBack: 1, rearShoulders: 0.6 },
       },
       'low-bar-row': {
-        name: 'Row lying under a low bar',
+        name: 'Inverted row',
         position: 'lying',
         needs: [['overheadBar']],
         levers: [{ lever: 'surfaceHeight', from: 40, to: 120 }],
@@ -51,24 +51,24 @@ export const pullExercises = [
       secondsPerRep: 5,
     },
     {
-      'dead-hang': { name: 'Hang' },
-      'shoulder-set-hang': { name: 'Hang, drawing the shoulders down' },
+      'dead-hang': { name: 'Dead hang' },
+      'shoulder-set-hang': { name: 'Active hang' },
       'foot-helped-pull-up': {
-        name: 'Pull-up with a foot on a chair',
+        name: 'Assisted pull-up',
         needs: [['overheadBar'], ['chair', 'step']],
         levers: [{ lever: 'assistance', from: 0, to: 60 }],
       },
-      'lowering-pull-up': { name: 'Pull-up, lowering only', secondsPerRep: 7 },
+      'lowering-pull-up': { name: 'Lowering pull-up', secondsPerRep: 7 },
       'pull-up': { name: 'Pull-up', loading: heldOnTop('row', 2.4, ['vest'], BELOW_THE_HANDS) },
       'band-pull-down': {
-        name: 'Pull-down with a band',
+        name: 'Band pull-down',
         position: 'kneeling',
         needs: [['anchor', 'overheadBar']],
         loading: held('row', 1.3, ['band'], true, bandFrom('an anchor overhead', 0.45, 0.75)),
         tier: 'beginner',
       },
       'door-towel-pull': {
-        name: 'Towel pulled down, arms against each other',
+        name: 'Towel pull-down',
         needs: [],
         tier: 'beginner',
       },
@@ -81,36 +81,36 @@ export const pullExercises = [
       secondsPerRep: 4,
     },
     {
-      'wall-squeeze': { name: 'Shoulder blades together at the wall', needs: [['wall']] },
+      'wall-squeeze': { name: 'Shoulder blade squeeze', needs: [['wall']] },
       'wall-angel': {
-        name: 'Arms sliding up the wall, back to it',
+        name: 'Wall angel',
         needs: [['wall']],
       },
       'prone-t-raise': {
-        name: 'Arms out, lying on the front',
+        name: 'Prone T raise',
         position: 'lying',
         loading: held('raise', 0.5, ['pair'], false),
       },
       'prone-y-raise': {
-        name: 'Arms up and out, lying on the front',
+        name: 'Prone Y raise',
         position: 'lying',
         loading: held('raise', 0.35, ['pair'], false),
       },
       'bent-reverse-fly': {
-        name: 'Arms out, bent over',
+        name: 'Reverse fly',
         loading: held('raise', 0.9, ['pair'], true),
       },
       'band-pull-apart': {
-        name: 'Band pulled apart',
+        name: 'Band pull-apart',
         loading: held('raise', 1, ['band'], true, bandFrom('the other hand', 0.3, 0.8)),
       },
       'band-face-pull': {
-        name: 'Band pulled to the brow',
+        name: 'Face pull',
         needs: [['anchor', 'post']],
         loading: held('raise', 1.6, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.75)),
       },
       'seated-chin-tuck': {
-        name: 'Chin drawn back',
+        name: 'Chin tuck',
         position: 'seated',
         muscles: { upperBack: 0.4, rearShoulders: 0.2 },
         needs: [['chair', 'step']],
@@ -164,7 +164,7 @@ export const pullLadders = [
   ),
   ladder(
     'prone-raise',
-    'Raise lying on the front',
+    'Prone raise',
     'posture',
     'Thumbs up, half the height, two counts at the top.',
     SHRUG,

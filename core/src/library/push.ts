@@ -9,36 +9,36 @@ export const pushExercises = [
     },
     {
       'knee-press-up': {
-        name: 'Press-up from the knees',
+        name: 'Knee push-up',
         position: 'handsAndFeet',
         bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.4 },
         tier: 'beginner',
       },
       'one-arm-floor-press': {
-        name: 'Floor press, one arm',
+        name: 'Single-arm chest press',
         laterality: 'eachSide',
         position: 'lying',
         loading: held('press', 0.45, ['oneSide'], true),
       },
       'standing-band-press': {
-        name: 'Press, standing, band behind',
+        name: 'Band chest press',
         loading: held('press', 0.7, ['band'], true, bandFrom('the upper back', 0.16, 0.38)),
       },
       'bench-dip-bent': {
-        name: 'Dip on a seat, knees bent',
+        name: 'Triceps dip',
         needs: [['chair']],
         position: 'seated',
         levers: [{ lever: 'range', from: 30, to: 100 }],
         muscles: { triceps: 1, chest: 0.5, shoulders: 0.5 },
       },
       'bench-dip-straight': {
-        name: 'Dip on a seat, legs straight',
+        name: 'Triceps dip, legs straight',
         needs: [['chair']],
         position: 'seated',
         muscles: { triceps: 1, chest: 0.5, shoulders: 0.6 },
       },
       'two-chair-dip': {
-        name: 'Dip between two supports',
+        name: 'Dip',
         needs: [['counter']],
         muscles: { triceps: 1, chest: 0.8, shoulders: 0.6 },
         loading: heldOnTop('press', 1.5, ['vest'], BELOW_THE_HANDS),
@@ -53,18 +53,18 @@ export const pushExercises = [
     },
     {
       'wall-slide-press': {
-        name: 'Arms up a wall',
+        name: 'Wall slide',
         needs: [['wall']],
         muscles: { shoulders: 0.8, upperBack: 0.6 },
       },
       'seated-press': {
-        name: 'Overhead press, seated',
+        name: 'Seated overhead press',
         position: 'seated',
         needs: [['chair']],
         loading: held('overhead', 0.95, ['pair', 'band'], true, bandFrom('the seat', 0.2, 0.6)),
       },
       'standing-press': {
-        name: 'Overhead press, standing',
+        name: 'Overhead press',
         loading: held(
           'overhead',
           1,
@@ -74,19 +74,19 @@ export const pushExercises = [
         ),
       },
       'one-arm-press': {
-        name: 'Overhead press, one arm',
+        name: 'Single-arm overhead press',
         laterality: 'eachSide',
         muscles: { shoulders: 1, triceps: 0.7, sides: 0.6, trunk: 0.3 },
         loading: held('overhead', 0.5, ['oneSide'], true),
       },
       'push-press': {
-        name: 'Overhead press with a push from the legs',
+        name: 'Push press',
         muscles: { shoulders: 1, triceps: 0.7, thighFront: 0.5, trunk: 0.3 },
         loading: held('overhead', 1.2, ['pair', 'bar'], true),
         secondsPerRep: 3,
       },
       'hips-high-press-up': {
-        name: 'Press-up with the hips high',
+        name: 'Pike push-up',
         tier: 'advanced',
         position: 'handsAndFeet',
       },
@@ -100,20 +100,20 @@ export const pushExercises = [
     },
     {
       'palm-press': {
-        name: 'Palms pressed together',
+        name: 'Palm press',
         position: 'standing',
         needs: [],
         secondsPerRep: 3,
       },
-      'floor-fly': { name: 'Fly on the floor', loading: held('press', 0.4, ['pair'], true) },
+      'floor-fly': { name: 'Chest fly', loading: held('press', 0.4, ['pair'], true) },
       'band-fly': {
-        name: 'Fly with a band, standing',
+        name: 'Standing band fly',
         position: 'standing',
         needs: [['anchor', 'post']],
         loading: held('press', 0.35, ['band'], true, bandFrom('an anchor at chest height', 0.5, 0.72)),
       },
       'straight-arm-fly': {
-        name: 'Fly on the floor, arms longer',
+        name: 'Straight-arm fly',
         loading: held('press', 0.32, ['pair'], true),
       },
     },
@@ -123,7 +123,7 @@ export const pushExercises = [
 export const pushLadders = [
   ladder(
     'floor-press',
-    'Floor press',
+    'Chest press',
     'press',
     'One more visit at the same load with three counts down, or press one arm at a time.',
     'Elbows flare, wrists fold, or one side lags.',
@@ -171,7 +171,7 @@ export const pushLadders = [
   ),
   ladder(
     'fly',
-    'Fly',
+    'Chest fly',
     'fly',
     'Elbows more bent, smaller arc, slower.',
     'The elbows straighten under load or the shoulders leave the floor.',

@@ -10,7 +10,7 @@ const MUSCLES: Movement['muscles'] = [
 export const rowExercises: readonly Movement[] = [
   {
     id: 'supported-row',
-    name: 'Row, chest on the counter',
+    name: 'Chest-supported row',
     pattern: 'row',
     muscles: MUSCLES,
     laterality: 'eachSide',
@@ -23,7 +23,7 @@ export const rowExercises: readonly Movement[] = [
   },
   {
     id: 'one-arm-row',
-    name: 'One-arm row',
+    name: 'Single-arm row',
     pattern: 'row',
     muscles: [...MUSCLES, { muscle: 'trunk', share: 0.2 }],
     laterality: 'eachSide',
@@ -42,7 +42,7 @@ export const rowExercises: readonly Movement[] = [
   },
   {
     id: 'pair-row',
-    name: 'Bent row with a pair',
+    name: 'Bent-over row',
     pattern: 'row',
     muscles: [...MUSCLES, { muscle: 'lowBack', share: 0.4 }],
     laterality: 'both',
@@ -74,7 +74,7 @@ export const rowExercises: readonly Movement[] = [
   },
   {
     id: 'towel-row',
-    name: 'Towel row at a post',
+    name: 'Towel row',
     pattern: 'row',
     tier: 'intermediate',
     muscles: MUSCLES,

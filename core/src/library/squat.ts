@@ -22,7 +22,7 @@ export const squatExercises: readonly Movement[] = [
   },
   {
     id: 'seat-squat',
-    name: 'Squat to a seat',
+    name: 'Chair squat',
     pattern: 'squat',
     muscles: MUSCLES,
     laterality: 'both',
@@ -60,7 +60,7 @@ export const squatExercises: readonly Movement[] = [
   },
   {
     id: 'shoulder-pair-squat',
-    name: 'Squat, two at the shoulders',
+    name: 'Front squat with a pair',
     pattern: 'squat',
     muscles: [...MUSCLES, { muscle: 'upperBack', share: 0.3 }],
     laterality: 'both',
@@ -79,7 +79,7 @@ export const squatExercises: readonly Movement[] = [
   },
   {
     id: 'bar-squat',
-    name: 'Squat, bar on the shoulders',
+    name: 'Barbell squat',
     pattern: 'squat',
     muscles: [...MUSCLES, { muscle: 'lowBack', share: 0.3 }],
     laterality: 'both',
@@ -93,7 +93,7 @@ export const squatExercises: readonly Movement[] = [
   },
   {
     id: 'raised-split-squat',
-    name: 'Split squat, back foot raised',
+    name: 'Rear-foot-raised split squat',
     pattern: 'squat',
     tier: 'advanced',
     muscles: [

@@ -11,7 +11,7 @@ const MUSCLES: Movement['muscles'] = [
 export const thrustExercises: readonly Movement[] = [
   {
     id: 'step-back-thrust',
-    name: 'Floor thrust, stepping',
+    name: 'Step-back burpee',
     rep: 'two steps back and two in make one, standing tall between',
     pattern: 'thrust',
     muscles: MUSCLES,
@@ -24,7 +24,7 @@ export const thrustExercises: readonly Movement[] = [
   },
   {
     id: 'jump-back-thrust',
-    name: 'Floor thrust, jumping',
+    name: 'Burpee',
     pattern: 'thrust',
     muscles: [...MUSCLES, { muscle: 'calves', share: 0.4 }],
     laterality: 'both',
@@ -36,7 +36,7 @@ export const thrustExercises: readonly Movement[] = [
   },
   {
     id: 'quick-march',
-    name: 'Quick march',
+    name: 'High-knee march',
     pattern: 'thrust',
     tier: 'beginner',
     muscles: [
@@ -55,7 +55,7 @@ export const thrustExercises: readonly Movement[] = [
 
 export const thrustLadder: Ladder = {
   id: 'floor-thrust',
-  name: 'Floor thrust',
+  name: 'Burpee',
   pattern: 'thrust',
   whenStuck: 'A higher surface, or half the pace with every part clean.',
   stepBack: 'Landings get loud, hips sag, or talking is no longer possible.',

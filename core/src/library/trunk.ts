@@ -12,17 +12,17 @@ export const trunkExercises = [
     },
     {
       'wall-side-lean': {
-        name: 'Side lean into the wall',
+        name: 'Standing side lean',
         position: 'standing',
         needs: [['wall', 'counter']],
       },
-      'knee-side-plank': { name: 'Side plank from the knees' },
+      'knee-side-plank': { name: 'Knee side plank' },
       'side-plank': { name: 'Side plank' },
       'side-plank-leg': {
-        name: 'Side plank, top leg up',
+        name: 'Side plank with leg raise',
       },
       'suitcase-hold': {
-        name: 'One-sided hold, standing',
+        name: 'Suitcase hold',
         position: 'standing',
         needs: [],
         loading: held('hinge', 0.35, ['oneSide'], true),
@@ -39,39 +39,39 @@ export const trunkExercises = [
     },
     {
       'band-press-out': {
-        name: 'Press out against a pull from the side',
+        name: 'Anti-rotation press',
         needs: [['anchor', 'post']],
         loading: held('row', 0.5, ['band'], true, bandFrom('an anchor at chest height', 0.4, 0.65)),
       },
       'knees-arm-reach': {
-        name: 'Arm reach on hands and knees',
+        name: 'Hands-and-knees arm reach',
         laterality: 'alternating',
         position: 'kneeling',
       },
       'knees-leg-reach': {
-        name: 'Leg reach on hands and knees',
+        name: 'Hands-and-knees leg reach',
         laterality: 'alternating',
         position: 'kneeling',
         muscles: { trunk: 1, lowBack: 0.6, glutes: 0.6, sides: 0.6 },
       },
       'knees-cross-reach': {
-        name: 'Arm and leg reach on hands and knees',
+        name: 'Bird dog',
         laterality: 'alternating',
         position: 'kneeling',
         muscles: { trunk: 1, lowBack: 0.6, glutes: 0.6, sides: 0.7, shoulders: 0.3 },
       },
       'hover-cross-reach': {
-        name: 'Arm and leg reach, knees off the floor',
+        name: 'Hovering bird dog',
         laterality: 'alternating',
         position: 'handsAndFeet',
       },
       'wall-press-march': {
-        name: 'March with the hands pressed to the wall',
+        name: 'Wall march',
         laterality: 'alternating',
         needs: [['wall', 'counter']],
       },
       'plank-shoulder-tap': {
-        name: 'Plank, tapping the shoulders',
+        name: 'Shoulder tap',
         laterality: 'alternating',
         position: 'handsAndFeet',
       },
@@ -85,20 +85,20 @@ export const trunkExercises = [
       secondsPerRep: 3,
     },
     {
-      'head-lift': { name: 'Head and shoulders off the floor' },
-      'trunk-curl': { name: 'Trunk curl', levers: [{ lever: 'leverage', from: 0, to: 100 }] },
+      'head-lift': { name: 'Head lift' },
+      'trunk-curl': { name: 'Crunch', levers: [{ lever: 'leverage', from: 0, to: 100 }] },
       'crossing-curl': {
-        name: 'Trunk curl, towards the other knee',
+        name: 'Bicycle crunch',
         laterality: 'alternating',
         muscles: { trunk: 1, sides: 0.8, hipFront: 0.5 },
       },
       'sit-back': {
-        name: 'Leaning back from sitting',
+        name: 'Sit-back',
         tier: 'intermediate',
         position: 'seated',
         levers: [{ lever: 'range', from: 20, to: 100 }],
       },
-      'full-sit-up': { name: 'Rolling all the way up', secondsPerRep: 5 },
+      'full-sit-up': { name: 'Sit-up', secondsPerRep: 5 },
     },
   ),
   ...family(
@@ -109,33 +109,33 @@ export const trunkExercises = [
       secondsPerRep: 4,
     },
     {
-      'heel-tap': { name: 'Heel taps, knees bent', laterality: 'alternating' },
-      'heel-slide': { name: 'Heel slides', laterality: 'alternating' },
+      'heel-tap': { name: 'Toe tap lying', laterality: 'alternating' },
+      'heel-slide': { name: 'Heel slide', laterality: 'alternating' },
       'one-leg-lower': {
-        name: 'One leg lowered',
+        name: 'Single-leg lowering',
         laterality: 'alternating',
         levers: [{ lever: 'leverage', from: 0, to: 100 }],
       },
       'leg-lower': {
-        name: 'Both legs lowered',
+        name: 'Leg lowering',
         levers: [{ lever: 'leverage', from: 0, to: 100 }],
       },
       'hanging-knee-raise': {
-        name: 'Knee raise from a bar',
+        name: 'Hanging knee raise',
         position: 'standing',
         needs: [['overheadBar']],
         muscles: { trunk: 1, hipFront: 1, forearms: 0.4 },
         levers: [{ lever: 'leverage', from: 0, to: 100 }],
       },
       'hanging-leg-raise': {
-        name: 'Leg raise from a bar',
+        name: 'Hanging leg raise',
         position: 'standing',
         needs: [['overheadBar']],
         muscles: { trunk: 1, hipFront: 1, forearms: 0.4 },
         levers: [{ lever: 'range', from: 30, to: 100 }],
       },
       'seated-knee-lift': {
-        name: 'Knee lifts, seated',
+        name: 'Seated knee lift',
         position: 'seated',
         laterality: 'alternating',
         needs: [['chair', 'step']],
@@ -162,7 +162,7 @@ export const trunkLadders = [
   ),
   ladder(
     'anti-twist',
-    'Holding against a twist',
+    'Anti-rotation',
     'antiTwist',
     'A step nearer to the anchor, feet wider.',
     'The pelvis turns or the breath stops.',
@@ -176,7 +176,7 @@ export const trunkLadders = [
   ),
   ladder(
     'knees-reach',
-    'Reach on hands and knees',
+    'Bird dog',
     'antiTwist',
     'Slide the foot instead of lifting it.',
     'The low back sags or the hips tip.',
@@ -191,7 +191,7 @@ export const trunkLadders = [
   ),
   ladder(
     'trunk-curl',
-    'Trunk curl',
+    'Crunch',
     'trunkCurl',
     'Hands further down, and breathe out all the way up.',
     'The neck pulls first or the belly domes.',
@@ -229,7 +229,7 @@ export const trunkLadders = [
   ),
   ladder(
     'hanging-raise',
-    'Raise from a bar',
+    'Hanging leg raise',
     'legLower',
     'Lower slowly from the top; a chair brings the knees up.',
     'Swinging, or the grip goes before the belly.',

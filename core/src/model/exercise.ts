@@ -80,6 +80,8 @@ export type EasedDemand = z.infer<typeof easedDemandSchema>;
 export const exerciseSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
+  /** What else it is called; of what ships that stands apart. */
+  alsoCalled: z.array(nameSchema).max(12).optional(),
   pattern: patternSchema,
   /** For an exercise that stands on no ladder: nobody below it is given it. */
   tier: tierSchema.optional(),

@@ -24,6 +24,8 @@ export const rungSchema = z.strictObject({
   exerciseId: idSchema,
   /** The version in a few words, as it stands in a cell: "hands on the counter". */
   name: nameSchema,
+  /** What else this very version is called. */
+  alsoCalled: z.array(nameSchema).max(12).optional(),
   tier: tierSchema,
   levers: leverSettingsSchema,
   /** Needed beside what the exercise needs anyway. */
@@ -39,6 +41,8 @@ export type Rung = z.infer<typeof rungSchema>;
 export const ladderSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
+  /** What else it is called; of what ships that stands apart. */
+  alsoCalled: z.array(nameSchema).max(12).optional(),
   pattern: patternSchema,
   /** Easiest first. */
   rungs: z.array(rungSchema).min(1).max(12),

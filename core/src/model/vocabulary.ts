@@ -93,24 +93,24 @@ export const muscleSchema = z.enum([
 ]);
 export type Muscle = z.infer<typeof muscleSchema>;
 export const MUSCLE_WORDS: Record<Muscle, string> = {
-  thighFront: 'front of the thigh',
-  thighBack: 'back of the thigh',
-  glutes: 'seat',
-  innerThigh: 'inner thigh',
-  outerHip: 'side of the hip',
-  hipFront: 'front of the hip',
+  thighFront: 'quads',
+  thighBack: 'hamstrings',
+  glutes: 'glutes',
+  innerThigh: 'inner thighs',
+  outerHip: 'outer hips',
+  hipFront: 'hip flexors',
   calves: 'calves',
   shins: 'shins',
   chest: 'chest',
-  upperBack: 'upper back',
+  upperBack: 'lats and upper back',
   shoulders: 'shoulders',
-  rearShoulders: 'back of the shoulders',
-  triceps: 'back of the arm',
-  biceps: 'front of the arm',
+  rearShoulders: 'rear shoulders',
+  triceps: 'triceps',
+  biceps: 'biceps',
   forearms: 'forearms',
-  trunk: 'belly',
-  sides: 'sides',
-  lowBack: 'low back',
+  trunk: 'core',
+  sides: 'obliques',
+  lowBack: 'lower back',
 };
 
 /** What an exercise asks of a body, in the words in which cautions are given. */

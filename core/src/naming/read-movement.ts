@@ -1,0 +1,230 @@
+import type { Catalog } from '../ladder';
+import type { Exercise, Hold, LeverSettings } from '../model';
+import { editDistance } from '../plan';
+import { EXERCISES_ALSO_CALLED, RUNGS_ALSO_CALLED } from './also-called';
+import { movementKey, movementWords } from './words';
+
+/** One movement of a reading. */
+export interface MovementPart {
+  readonly exercise: Exercise;
+  readonly rungId?: string | undefined;
+  readonly levers: LeverSettings;
+  /** How it is held, where the words say so. */
+  readonly hold?: Hold | undefined;
+}
+
+/** What a text may mean. */
+export interface MovementReading {
+  /** More than one where several movements are one repetition. */
+  readonly parts: readonly MovementPart[];
+  readonly confidence: 'sure' | 'likely';
+  /** Words that said nothing to it. */
+  readonly unused: readonly string[];
+}
+
+/** A name with what it is of. */
+interface Entry {
+  readonly words: readonly string[];
+  readonly exercise: Exercise;
+  readonly rungId?: string;
+  /** Primary names come before others. */
+  readonly rank: number;
+}
+
+interface NameIndex {
+  readonly byKey: ReadonlyMap<string, Entry>;
+  readonly byWord: ReadonlyMap<string, readonly Entry[]>;
+  readonly vocabulary: readonly string[];
+}
+
+/** Words for what is held. */
+const HOLD_WORDS: Readonly<Record<string, Hold>> = {
+  dumbbell: 'pair',
+  pair: 'pair',
+  kettlebell: 'bothHands',
+  barbell: 'bar',
+  bar: 'bar',
+  band: 'band',
+  banded: 'band',
+  bag: 'bag',
+  vest: 'vest',
+};
+/** Words that change how hard or how fast, and not which movement. */
+const SAID_BESIDE: ReadonlySet<string> = new Set(
+  'weighted loaded bodyweight free slow light medium heavy standing alternating each'.split(' '),
+);
+
+const indices = new WeakMap<Catalog, NameIndex>();
+
+function indexOf(catalog: Catalog): NameIndex {
+  const known = indices.get(catalog);
+  if (known) return known;
+  const entries = [...entriesIn(catalog)];
+  const byKey = new Map<string, Entry>();
+  const byWord = new Map<string, Entry[]>();
+  for (const entry of entries) {
+    const key = movementKey(entry.words);
+    const before = byKey.get(key);
+    if (!before || entry.rank < before.rank) byKey.set(key, entry);
+    for (const word of new Set(entry.words)) {
+      const list = byWord.get(word);
+      if (list) list.push(entry);
+      else byWord.set(word, [entry]);
+    }
+  }
+  const index = { byKey, byWord, vocabulary: [...new Set([...byWord.keys(), ...Object.keys(HOLD_WORDS)])] };
+  indices.set(catalog, index);
+  return index;
+}
+
+function* entriesIn(catalog: Catalog): Generator<Entry> {
+  for (const exercise of catalog.exercises.values()) {
+    yield { words: movementWords(exercise.name), exercise, rank: 0 };
+    for (const name of [...(exercise.alsoCalled ?? []), ...(EXERCISES_ALSO_CALLED[exercise.id] ?? [])]) {
+      yield { words: movementWords(name), exercise, rank: 1 };
+    }
+  }
+  for (const { rung, exercise } of catalog.versions) {
+    if (!rung) continue;
+    for (const name of [...(rung.alsoCalled ?? []), ...(RUNGS_ALSO_CALLED[rung.id] ?? [])]) {
+      yield { words: movementWords(name), exercise, rungId: rung.id, rank: 1 };
+    }
+    // "Push-up, hands on the counter", in whatever order.
+    yield { words: movementWords(`${exercise.name} ${rung.name}`), exercise, rungId: rung.id, rank: 2 };
+  }
+}
+
+/**
+ * What a few words most likely mean, best first: a name or another name of it in any order and spelling, with what is held said
+ * beside it; several movements that are one repetition ("squat to press", "row + kickback"). Common practice, no published source.
+ *
+ * @param text as it was written or said
+ * @param catalog whose exercises
+ * @returns nothing where no word means anything
+ * @example readMovement('DB shoulder press', catalog)[0]?.parts[0]?.exercise.id // 'standing-press'
+ */
+export function readMovement(text: string, catalog: Catalog): MovementReading[] {
+  const short = text.slice(0, MOST_LETTERS);
+  const index = indexOf(catalog);
+  const whole = readOne(short, index);
+  const sure = whole.filter(({ confidence }) => confidence === 'sure');
+  if (sure.length > 0) return [...sure, ...whole.filter((reading) => !sure.includes(reading))];
+  const together = readTogether(short, index);
+  return together ? [together, ...whole] : whole;
+}
+
+/** More than that is no name. */
+const MOST_LETTERS = 160;
+const MOST_PARTS = 4;
+
+/** Several movements that are one repetition: every part has to be sure. */
+function readTogether(text: string, index: NameIndex): MovementReading | undefined {
+  const pieces = text
+    .split(/\s*\+\s*|\s+(?:with|to|into|and|then)\s+(?:an?\s+|the\s+)?/iu)
+    .map((piece) => piece.replace(/^\s*\d+\s*[x×]?\s*/u, ''))
+    .filter((piece) => piece.trim() !== '');
+  if (pieces.length < 2 || pieces.length > MOST_PARTS) return undefined;
+  const readings = pieces.map((piece) => readOne(piece, index)[0]);
+  const parts = readings.flatMap((reading) => (reading?.confidence === 'sure' ? reading.parts : []));
+  return parts.length === pieces.length ? { parts, confidence: 'sure', unused: [] } : undefined;
+}
+
+function readOne(text: string, index: NameIndex): MovementReading[] {
+  const written = movementWords(text);
+  if (written.length === 0 || written.length > MOST_WORDS) return [];
+  const words = written.map((word) => spelled(word, index));
+  return exactly(words, index) ?? besideWords(words, index) ?? nearest(words, index);
+}
+
+const MOST_WORDS = 14;
+
+function exactly(words: readonly string[], { byKey }: NameIndex): MovementReading[] | undefined {
+  const entry = byKey.get(movementKey(words));
+  return entry && [reading(entry, 'sure', [], holdIn(words))];
+}
+
+/** The name is there once what is held, and how, is taken out. */
+function besideWords(words: readonly string[], index: NameIndex): MovementReading[] | undefined {
+  const left = words.filter((word) => HOLD_WORDS[word] === undefined);
+  const bare = left.filter((word) => !SAID_BESIDE.has(word));
+  for (const name of [left, bare]) {
+    const entry =
+      name.length === 0 || name.length === words.length ? undefined : index.byKey.get(movementKey(name));
+    if (entry) return [reading(entry, 'sure', [], holdIn(words))];
+  }
+  return undefined;
+}
+
+function holdIn(words: readonly string[]): Hold | undefined {
+  const word = words.find((own) => HOLD_WORDS[own] !== undefined);
+  const hold = word === undefined ? undefined : HOLD_WORDS[word];
+  return hold === 'pair' && words.includes('singlearm') ? 'oneSide' : hold;
+}
+
+/** Names that share most of the words, the rarer a word the more it says. */
+function nearest(words: readonly string[], { byWord }: NameIndex): MovementReading[] {
+  const typed = new Set(words);
+  const seen = new Set<Entry>();
+  const found: { entry: Entry; score: number }[] = [];
+  for (const word of typed) {
+    for (const entry of byWord.get(word) ?? []) {
+      if (seen.has(entry)) continue;
+      seen.add(entry);
+      found.push({ entry, score: likeness(typed, entry, byWord) });
+    }
+  }
+  const best = new Map<string, { entry: Entry; score: number }>();
+  for (const one of found.sort((a, b) => b.score - a.score || a.entry.rank - b.entry.rank)) {
+    if (one.score >= LEAST_ALIKE && !best.has(one.entry.exercise.id)) best.set(one.entry.exercise.id, one);
+  }
+  return [...best.values()].slice(0, MOST_READINGS).map(({ entry }) =>
+    reading(
+      entry,
+      'likely',
+      words.filter((word) => !entry.words.includes(word)),
+      holdIn(words),
+    ),
+  );
+}
+
+const LEAST_ALIKE = 0.5;
+const UNKNOWN_WORD = 0.2;
+const MOST_READINGS = 5;
+
+/** Weight of the words two names share over the weight of all their words. */
+function likeness(typed: ReadonlySet<string>, { words }: Entry, byWord: NameIndex['byWord']): number {
+  // The rarer a word the more it says; one that stands in no name says little.
+  const weight = (word: string) => {
+    const names = byWord.get(word)?.length;
+    return names === undefined ? UNKNOWN_WORD : 1 / Math.log2(2 + names);
+  };
+  const sum = (list: Iterable<string>) => [...list].reduce((total, word) => total + weight(word), 0);
+  const own = new Set(words);
+  const shared = sum([...typed].filter((word) => own.has(word)));
+  return shared / sum(new Set([...typed, ...own]));
+}
+
+function reading(
+  { exercise, rungId }: Entry,
+  confidence: MovementReading['confidence'],
+  unused: readonly string[],
+  hold?: Hold,
+): MovementReading {
+  const held = hold !== undefined && exercise.loading?.holds.includes(hold) ? hold : undefined;
+  return { parts: [{ exercise, rungId, levers: {}, hold: held }], confidence, unused };
+}
+
+/** A word as it is spelled in some name: itself, or the one with a letter or two another. */
+function spelled(word: string, { byWord, vocabulary }: NameIndex): string {
+  if (byWord.has(word) || HOLD_WORDS[word] !== undefined || SAID_BESIDE.has(word) || word.length < 4)
+    return word;
+  const most = word.length < 7 ? 1 : 2;
+  let best = word;
+  let letters = most + 1;
+  for (const other of vocabulary) {
+    if (Math.abs(other.length - word.length) > most || other.length < 4 || other[0] !== word[0]) continue;
+    const distance = editDistance(other, word);
+    if (distance < letters) [best, letters] = [other, distance];
+  }
+  return best;
+}
