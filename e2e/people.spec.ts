@@ -116,7 +116,7 @@ test('a ladder is a climb, found by a muscle, and copied to be changed', async (
   await page.getByPlaceholder(/find by/).fill('inner thigh');
   await page.getByRole('button', { name: /^Hip closing/ }).click();
   await page.getByRole('button', { name: /lying, inner leg/ }).click();
-  await expect(page.getByRole('heading', { name: 'Inner leg raise, lying on the side' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Inner-thigh leg raise' })).toBeVisible();
   await page.getByRole('button', { name: 'Copy to change it' }).click();
   await page.getByLabel('Name of the ladder').fill('Closing for riders');
   await page.getByLabel('Name of the ladder').blur();

@@ -223,7 +223,7 @@ export const PlanStore = signalStore(
         if (name.trim()) edit('session name', (session) => ({ ...session, name: name.trim() }), 'name');
       },
       setBudget(minutes: number): void {
-        if (!Number.isInteger(minutes) || minutes < 5 || minutes > 180) return;
+        if (!Number.isInteger(minutes) || minutes < 1 || minutes > 180) return;
         edit(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }), 'budget');
       },
       setPrescription(slotId: string, tier: Tier, prescription: Prescription): void {

@@ -57,6 +57,8 @@ interface OpenBlock {
   /** The clock of an interval, for exercises that say no work of their own. */
   clock?: number;
   tiers: Partial<Record<Tier, Draft>>;
+  /** Work said before any exercise: for each that says none of its own, by tier. */
+  common?: { readonly drafts: readonly Draft[]; readonly from: number; readonly to: number };
   slots: OpenSlot[];
 }
 
@@ -83,13 +85,15 @@ const KINDS: readonly (readonly [RegExp, BlockKind])[] = (
     ['cool[- ]?down', 'coolDown'],
   ] as const
 ).map(([source, kind]) => [new RegExp(`${source}(?=\\s*(?:$|[,:(×x]|\\d))[\\s:]*`, 'iyu'), kind]);
-const HEAD_PIECES: Readonly<Record<'skip' | 'rounds' | 'rest' | 'between' | 'clock', RegExp>> = {
-  skip: /[\s,·:]+|(?:of|with)\b/iuy,
-  rounds: /(\d+|one|two|three|four|five|six)\s*rounds?\b|[×x]\s*(\d+)/iuy,
-  rest: new RegExp(String.raw`rest\s*${TIME}(?=\s*(?:$|,|between\b|rounds?\b))`, 'iyu'),
-  between: new RegExp(String.raw`between\s*${TIME}|${TIME}\s*between\b`, 'iyu'),
-  clock: /(\d+)\s*\/\s*(\d+)(?!\d)/iuy,
-};
+const HEAD_PIECES: Readonly<Record<'skip' | 'rounds' | 'tierRounds' | 'rest' | 'between' | 'clock', RegExp>> =
+  {
+    skip: /[\s,·:]+|(?:of|with)\b/iuy,
+    rounds: /(\d+|one|two|three|four|five|six)\s*rounds?\b|[×x]\s*(\d+)/iuy,
+    tierRounds: /\s*\|\s*(\d+)(?:\s*\|\s*(\d+))?/iuy,
+    rest: new RegExp(String.raw`rest\s*${TIME}(?=\s*(?:$|,|between\b|rounds?\b))`, 'iyu'),
+    between: new RegExp(String.raw`between\s*${TIME}|${TIME}\s*between\b`, 'iyu'),
+    clock: /(\d+)\s*\/\s*(\d+)(?!\d)/iuy,
+  };
 const TIER = /(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/iuy;
 const LETTER = /(?:[A-Z]{1,2}\d[.):]?|[A-Z][.)])\s+/uy;
 
@@ -121,11 +125,11 @@ class SessionReader {
   private readTitle(line: string, at: number): void {
     const [, name = '', minutes] = /^\s*#\s*(.*?)\s*(?:\((\d+)\s*min(?:utes)?\))?\s*$/u.exec(line) ?? [];
     const budget = minutes === undefined ? this.title.budgetMinutes : Number(minutes);
-    if (budget < 5 || budget > 180) {
+    if (budget < 1 || budget > 180) {
       this.fail(
         at + line.lastIndexOf('('),
         line.length - line.lastIndexOf('('),
-        'A session takes from 5 to 180 minutes.',
+        'A session takes from 1 to 180 minutes.',
       );
     }
     if (name.length > 120) this.fail(at, line.length, 'A name has at most 120 letters.');
@@ -179,6 +183,7 @@ class SessionReader {
       if (rounds) {
         block().rounds = roundsOf(rounds[1] ?? rounds[2] ?? '');
         at += rounds[0].length;
+        at += this.tierRounds(block(), at, to);
       }
       if (open) {
         at = this.headDetail(open, at, to);
@@ -200,6 +205,16 @@ class SessionReader {
     if (!open) return from;
     this.blocks.push(open);
     return at;
+  }
+
+  /** "4 rounds | 3 | 5": what the other tiers do. */
+  private tierRounds(open: OpenBlock, at: number, to: number): number {
+    const match = this.match(HEAD_PIECES.tierRounds, at, to);
+    if (!match) return 0;
+    const [whole, intermediate, advanced] = match;
+    open.tiers.intermediate = { sets: Number(intermediate) };
+    open.tiers.advanced = { sets: Number(advanced ?? intermediate) };
+    return whole.length;
   }
 
   private headDetail(open: OpenBlock, from: number, to: number): number {
@@ -236,10 +251,47 @@ class SessionReader {
   private slot(from: number, to: number): void {
     const block = this.blocks.at(-1);
     if (!block) return;
+    if (block.slots.length === 0 && !block.common && this.isWork(from, to)) {
+      // "2 rounds, 10 then 8": what everything in the block does.
+      block.common = { drafts: this.tierDrafts(this.parts(from, to)), from, to };
+      return;
+    }
+    const cut = this.tryNamed(from, to, block) ? undefined : this.nextName(from, to);
+    if (cut !== undefined) {
+      this.slot(from, cut);
+      this.slot(cut + 1 + (/^\s*/u.exec(this.text.slice(cut + 1, to))?.[0].length ?? 0), to);
+      return;
+    }
     const { source, twin, rest } = this.named(from, to, block);
     const parts = this.parts(rest, to);
     const slot = { source, twin, drafts: this.tierDrafts(parts), from, to };
     block.slots.push(slot);
+  }
+
+  /** Work that names no exercise. */
+  private isWork(from: number, to: number): boolean {
+    return colonAt(this.text, from, to) === undefined && this.tryParts(from, to);
+  }
+
+  private tryNamed(from: number, to: number, block: OpenBlock): boolean {
+    try {
+      const { rest } = this.named(from, to, block);
+      return this.tryParts(rest, to);
+    } catch (error) {
+      if (error instanceof Unreadable) return false;
+      throw error;
+    }
+  }
+
+  /** The comma behind which another exercise is named: "squats 10, push-ups 10". */
+  private nextName(from: number, to: number): number | undefined {
+    if (colonAt(this.text, from, to) !== undefined) return undefined;
+    for (const { index } of this.text.slice(from, to).matchAll(/,\s*(?=\p{L})/gu)) {
+      const [words = ''] = /^[^\d,|]+/u.exec(this.text.slice(from + index + 1, to)) ?? [];
+      const starts = [...words.trim().matchAll(/\s+|$/gu)].map((end) => words.trim().slice(0, end.index));
+      if (starts.some((name) => this.names.find(name) ?? this.names.findSpoken(name))) return from + index;
+    }
+    return undefined;
   }
 
   /** The exercise at the start of a clause, and where its work begins. */
@@ -369,6 +421,10 @@ class SessionReader {
   // Putting it together.
 
   private closed(open: OpenBlock): Block {
+    const { common } = open;
+    if (common && open.slots.length === 0) {
+      this.fail(common.from, common.to - common.from, 'Work of what? Put an exercise before it.');
+    }
     const kind = open.kind ?? kindFor(open.slots.length);
     const usualRest = BLOCKS[kind].defaultRestSeconds;
     const between =
@@ -395,7 +451,8 @@ class SessionReader {
     TIERS.forEach((tier, at) => {
       const draft = drafts[at] ?? {};
       const said = Object.keys(draft).length > 0;
-      const base: Draft = said ? {} : (before ?? usual).prescriptions[tier];
+      const common = open.common?.drafts[at];
+      const base: Draft = common ?? (said ? {} : (before ?? usual).prescriptions[tier]);
       // A clock runs for both sides together, unless the text says each.
       const clocked = draft.work !== undefined && byTheClock(draft.work);
       const inherited: Draft = {

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { anySession } from '../../testing/sessions';
 import { catalog } from '../library';
-import { sessionSchema, type Session } from '../model';
+import { sessionSchema, TIERS, type Session } from '../model';
 import { formatPrescription } from '../plan';
 import { keepIds } from './keep-ids';
 import { parseSession } from './session-parse';
@@ -187,7 +187,105 @@ describe('a session as text', () => {
     const wrong = 'Superset\nsquat 3x10 2 lfet';
     expect(refused(wrong)).toEqual(jasmine.objectContaining({ at: wrong.indexOf('2 lfet'), length: 1 }));
     expect(refused('3x10').sentence).toContain('Work of what?');
-    expect(refused('# Long (500 min)').sentence).toContain('5 to 180 minutes');
+    expect(refused('# Long (500 min)').sentence).toContain('1 to 180 minutes');
     expect(refused('circuit, rest 40 minutes\nsquat').sentence).toContain('15 minutes');
+  });
+});
+
+describe('what coaches write', () => {
+  const read = (text: string) => {
+    let ids = 0;
+    const result = parseSession(text, catalog, {
+      newId: () => `n${(ids += 1)}`,
+      base: { id: 's', name: 'S', budgetMinutes: 30 },
+    });
+    if (!result.ok) throw new Error(`${text}: ${result.problem.sentence}`);
+    return result.session;
+  };
+  const slotOf = (work: string) =>
+    read(`Straight sets\nsquat ${work}`).blocks[0]!.slots[0]!.prescriptions.intermediate;
+
+  it('is read as they mean it', () => {
+    const cases: [string, object][] = [
+      ['40/20 x 2', { sets: 2, work: { kind: 'time', seconds: 40 }, restSeconds: 20 }],
+      ['40 on 20 off', { work: { kind: 'time', seconds: 40 }, restSeconds: 20 }],
+      ['AMRAP 60s', { work: { kind: 'most', seconds: 60 } }],
+      ['3x failure', { sets: 3, work: { kind: 'most' } }],
+      ['to failure', { work: { kind: 'most' } }],
+      ['3x8 at RPE 8', { target: { kind: 'effort', effort: 8 } }],
+      ['3x5 @80% 1RM', { target: { kind: 'percent', percent: 80 } }],
+      ['3x10 90s rest', { restSeconds: 90 }],
+      ['4 × 45 s rest 15', { work: { kind: 'time', seconds: 45 }, restSeconds: 15 }],
+      ['3x10 e/s', { perSide: true }],
+      ['10 right, 10 left', { work: { kind: 'reps', reps: 10 }, perSide: true }],
+      ['3x20 (10 each leg)', { work: { kind: 'reps', reps: 10 }, perSide: true }],
+      ['3x10 w/ 5 kg', { target: { kind: 'load', loadKg: 5 } }],
+      ['3x10 2x10s', { target: { kind: 'load', loadKg: 20 } }],
+      ['2x10s', { sets: 2, work: { kind: 'time', seconds: 10 } }],
+      ['3x10 heavy', { target: { kind: 'reserve', reps: 2 } }],
+      ['3x10 slow', { tempo: { down: 3, pause: 0, up: 3 } }],
+      ['3x8 4 counts down', { tempo: { down: 4, pause: 0, up: 1 } }],
+      ['3x8 pause 2s', { tempo: { down: 2, pause: 2, up: 1 } }],
+      ['10 then 8', { sets: 2, work: { kind: 'reps', reps: 10 }, setPattern: { kind: 'repsDown', by: 2 } }],
+      ['8, then 10 if something was left', { sets: 2, setPattern: { kind: 'repsUp', by: 2 } }],
+      ['12, 10, 8', { sets: 3, setPattern: { kind: 'repsDown', by: 2 } }],
+      ['3x10 start heavy then lighter', { setPattern: { kind: 'loadDown' } }],
+      ['3x10 more tension each set', { setPattern: { kind: 'loadUp' } }],
+      ['3x10 left leg all, then right leg', { work: { kind: 'reps', reps: 10 }, perSide: true }],
+      ['3x10 switch halfway', { perSide: true }],
+      ['3 x 12 each', { perSide: true }],
+      ['10-15 reps', { work: { kind: 'range', low: 10, high: 15 } }],
+      ['1 min', { work: { kind: 'time', seconds: 60 } }],
+      ['30s each leg', { work: { kind: 'time', seconds: 30 }, perSide: true }],
+      ['30 reps or 1 min', { work: { kind: 'either', reps: 30, seconds: 60 } }],
+    ];
+    for (const [text, said] of cases)
+      expect(slotOf(text)).withContext(text).toEqual(jasmine.objectContaining(said));
+  });
+
+  it('may say the work before the exercises, and several of them on a line', () => {
+    const works = (text: string) =>
+      read(text).blocks.flatMap(({ slots }) =>
+        slots.map(({ prescriptions: { intermediate } }) => intermediate),
+      );
+    for (const one of works('2 rounds, 10 then 8\nsquats\npush-ups')) {
+      expect(one).toEqual(jasmine.objectContaining({ sets: 2, setPattern: { kind: 'repsDown', by: 2 } }));
+    }
+    for (const one of works('60 on 15 off, 8 lb\nsquats\nrows')) {
+      expect(one).toEqual(jasmine.objectContaining({ work: { kind: 'time', seconds: 60 }, restSeconds: 15 }));
+    }
+    for (const one of works('3 rounds of 10\nsquats\nrows')) {
+      expect(one).toEqual(jasmine.objectContaining({ sets: 3, work: { kind: 'reps', reps: 10 } }));
+    }
+    expect(works('squats 10, push-ups 12, rows 8').map(({ work }) => work)).toEqual([
+      { kind: 'reps', reps: 10 },
+      { kind: 'reps', reps: 12 },
+      { kind: 'reps', reps: 8 },
+    ]);
+    const [slot] = read('4 rounds | 3 | 5\nsquats 10\nrows 10').blocks[0]!.slots;
+    expect(TIERS.map((tier) => slot!.prescriptions[tier].sets)).toEqual([4, 3, 5]);
+    expect(read('# Quick (1 min)\nsquats 10').budgetMinutes).toBe(1);
+  });
+
+  it('reads whole sessions with no signs of ours, and writes them in a form that is read the same', () => {
+    const spoken = [
+      'warm up\nmarch on the spot 60s\narm circles 30s\n3 rounds of 10\ngoblet squats\npush-ups\nbent-over rows\ncool down\nquad stretch 30s each leg',
+      'circuit, 3 rounds\njumping jacks 40s\nmountain climbers 30s\nplank 30s\nglute bridges 15',
+      'superset\nRDLs 3x8 heavy\nshoulder press 3x10 2 left\nsuperset\nhammer curls 12, 10, 8\ntriceps kickbacks 3x12 each',
+      '40 on 20 off\nsquats\nburpees\nshoulder taps\nhigh-knee march',
+      'balance\nsingle-leg stand hold 30s each leg\ntandem walk 1 min\nclock reach 6 each leg',
+      'finisher\nwall sit 45s, push-ups AMRAP 30s',
+    ];
+    for (const text of spoken) {
+      const session = read(text);
+      const written = formatSession(session, catalog);
+      const again = read(written);
+      const plain = (own: typeof session) =>
+        own.blocks.map(({ kind, slots }) => [
+          kind,
+          slots.map(({ source, prescriptions }) => [source, prescriptions]),
+        ]);
+      expect(plain(again)).withContext(written).toEqual(plain(session));
+    }
   });
 });

@@ -98,7 +98,7 @@ export const sessionSchema = z.strictObject({
   focus: focusSchema.optional(),
   /** Remarks on it that the coach has read and waved away. */
   dismissed: z.array(z.string().min(1).max(200)).max(200).optional(),
-  budgetMinutes: z.int().min(5).max(180),
+  budgetMinutes: z.int().min(1).max(180),
   blocks: z.array(blockSchema).max(40),
 });
 export type Session = z.infer<typeof sessionSchema>;

@@ -27,8 +27,8 @@ export interface ShorthandProblem {
 
 interface Piece {
   readonly pattern: RegExp;
-  /** Writes what the match says; a sentence when it says something that cannot be. */
-  readonly read: (match: RegExpExecArray, draft: Draft, unit: MassUnit) => string | undefined;
+  /** Writes what the match says; a sentence when it says something that cannot be; null when it is not meant here. */
+  readonly read: (match: RegExpExecArray, draft: Draft, unit: MassUnit) => string | null | undefined;
 }
 
 const NUMBER_WORDS: Readonly<Record<string, number>> = {
@@ -57,6 +57,12 @@ const SECONDS = String.raw`(?:seconds|second|secs|sec|s)\b`;
 const MINUTES = String.raw`(?:minutes|minute|mins|min|m)\b`;
 const TIME = String.raw`(\d+:[0-5]\d|\d+(?:\.\d+)?\s*(?:${SECONDS}|${MINUTES})|${NUMBER_WORD}\s*(?:${SECONDS}|${MINUTES}))`;
 const WORDS = String.raw`([\p{L}\d]+(?:[ +'-]*[\p{L}\d]+)*)`;
+
+const EACH = String.raw`(?:each|per|a|every)\s*(?:side|leg|arm)\b`;
+/** Reps left where a coach says only how heavy. */
+const SAID_LEFT: Readonly<Record<string, number>> = { heavy: 2, medium: 3, light: 4 };
+/** Seconds of “slow”. Common practice, no published source: three to four. */
+const SLOW_COUNTS = 3;
 
 function longestFirst(a: string, b: string): number {
   return b.length - a.length;
@@ -87,16 +93,72 @@ function piece(
     pattern: new RegExp(source, 'iyu'),
     read: (match, draft, unit) => {
       const said = read(match, draft, unit);
-      return typeof said === 'string' ? said : undefined;
+      return typeof said === 'string' || said === null ? said : undefined;
     },
   };
 }
 
+function numbersIn(text: string): number[] {
+  return (text.match(/\d+/gu) ?? []).map(Number);
+}
+
+/** Reps set by set: how many sets, where they begin, and by how much they go up or down. */
+function stepped(reps: readonly number[], draft: Draft): string | undefined {
+  const [first = 0, second = 0] = reps;
+  const by = second - first;
+  if (reps.some((own, at) => at > 0 && own - (reps[at - 1] ?? 0) !== by)) {
+    return 'Reps that change from set to set do so by the same number: “12/10/8”.';
+  }
+  if (draft.sets !== undefined && draft.sets !== reps.length) {
+    return `That is ${reps.length} sets, and ${draft.sets} are said before.`;
+  }
+  draft.sets = reps.length;
+  draft.work = { kind: 'reps', reps: first };
+  if (by !== 0) draft.setPattern = { kind: by < 0 ? 'repsDown' : 'repsUp', by: Math.abs(by) };
+  return undefined;
+}
+
 /** Tried in order at each place of the text; the first that fits takes it. */
 const PIECES: readonly Piece[] = [
-  piece(String.raw`[\s,·]+|(?:with|then|and)\b`, () => undefined),
+  piece(String.raw`[\s,·]+|w\/|(?:with|then|and)\b`, () => undefined),
   piece(String.raw`one\s*=\s*${WORDS}`, ([, words], draft) => {
     draft.one = words ?? '';
+  }),
+  // "3x20 (10 each leg)" and "10 right, 10 left": what one side does.
+  piece(String.raw`\(\s*${N}\s*(?:reps?\s*)?${EACH}\s*\)`, ([, each], draft) => {
+    // In place: what stood before it is the same work said as a whole.
+    if (draft.work?.kind === 'reps') Object.assign(draft.work, { reps: count(each) });
+    draft.perSide = true;
+  }),
+  piece(
+    String.raw`${N}\s*(?:on the\s+)?(?:right|left)\b[\s,+]*(?:and\s+)?${N}\s*(?:on the\s+)?(?:right|left)\b`,
+    ([, one, other], draft) => {
+      if (count(one) !== count(other)) return 'Both sides do the same number.';
+      draft.work = { kind: 'reps', reps: count(one) };
+      draft.perSide = true;
+      return undefined;
+    },
+  ),
+  // "8, then 10 if something was left", "10 then 8 then 6".
+  piece(
+    String.raw`(\d+)((?:\s*,?\s*then\s+\d+)+)(?:\s*reps?\b)?(?:\s*if (?:something|there) (?:was|is) (?:something )?left\b)?`,
+    ([, first, rest = ''], draft) => stepped([Number(first), ...numbersIn(rest)], draft),
+  ),
+  piece(
+    String.raw`(\d+(?:\s*,\s*\d+){2,})(?![\d.]|\s*(?:kg|kilos?|lbs?|pounds?|${SECONDS}|${MINUTES}|%))`,
+    ([, text = ''], draft) => stepped(numbersIn(text), draft),
+  ),
+  piece(String.raw`(\d+)\s*\/\s*(\d+)\s*[x×]\s*(\d+)\b`, ([, work, rest, sets], draft) => {
+    draft.work = { kind: 'time', seconds: Number(work) };
+    draft.restSeconds = Number(rest);
+    draft.sets = Number(sets);
+  }),
+  // A pair is said per hand: "2x10s" behind the work is two tens.
+  piece(String.raw`2\s*[x×]\s*${DECIMAL}s\b`, ([, mass], draft, unit) => {
+    // Before any work it is two sets of ten seconds.
+    if (draft.work === undefined) return null;
+    draft.target = { kind: 'load', loadKg: fromUnit(2 * decimal(mass), unit) };
+    return undefined;
   }),
   piece(
     String.raw`${N}\s*(?:[x×*]|sets?\b\s*(?:of\b|[x×])?|rounds?\b\s*(?:of\b|[x×])?)\s*`,
@@ -107,19 +169,7 @@ const PIECES: readonly Piece[] = [
     },
   ),
   piece(String.raw`(\d+(?:\/\d+){2,})(?:\s*reps?\b)?`, ([, text = ''], draft) => {
-    const reps = text.split('/').map(Number);
-    const [first = 0, second = 0] = reps;
-    const by = second - first;
-    if (reps.some((own, at) => at > 0 && own - (reps[at - 1] ?? 0) !== by)) {
-      return 'Reps that change from set to set do so by the same number: “12/10/8”.';
-    }
-    if (draft.sets !== undefined && draft.sets !== reps.length) {
-      return `That is ${reps.length} sets, and ${draft.sets} are said before.`;
-    }
-    draft.sets = reps.length;
-    draft.work = { kind: 'reps', reps: first };
-    if (by !== 0) draft.setPattern = { kind: by < 0 ? 'repsDown' : 'repsUp', by: Math.abs(by) };
-    return undefined;
+    return stepped(text.split('/').map(Number), draft);
   }),
   piece(String.raw`(\d+)\s*\/\s*(\d+)(?!\d)`, ([, work, rest], draft) => {
     draft.work = { kind: 'time', seconds: Number(work) };
@@ -141,16 +191,19 @@ const PIECES: readonly Piece[] = [
     };
   }),
   piece(
-    String.raw`(?:rest\s*(?:${TIME}|(\d+))|(?:no|without)\s+rest\b)(?:\s*with\s+${WORDS})?`,
-    ([, time, bare, words], draft) => {
-      draft.restSeconds = seconds(time ?? bare ?? '0');
+    String.raw`(?:rest\s*(?:${TIME}|(\d+))|(?:${TIME}|(\d+))\s*rest\b(?!\s*\d)|(?:no|without)\s+rest\b)(?:\s*with\s+${WORDS})?`,
+    ([, time, bare, timeBefore, bareBefore, words], draft) => {
+      draft.restSeconds = seconds(time ?? bare ?? timeBefore ?? bareBefore ?? '0');
       if (words !== undefined) draft.activeRest = words;
     },
   ),
-  piece(String.raw`(?:${N}|nothing)\s*(?:reps?\s*)?(?:left\b|in reserve\b|rir\b)`, ([, reps], draft) => {
-    draft.target = { kind: 'reserve', reps: reps === undefined ? 0 : count(reps) };
-  }),
-  piece(String.raw`(?:effort|@?\s*rpe)\s*${DECIMAL}`, ([, effort], draft) => {
+  piece(
+    String.raw`(?:${N}|nothing)\s*(?:reps?\s*)?(?:left\b(?!\s+(?:leg|arm|side|foot)\b)|in reserve\b|rir\b)`,
+    ([, reps], draft) => {
+      draft.target = { kind: 'reserve', reps: reps === undefined ? 0 : count(reps) };
+    },
+  ),
+  piece(String.raw`(?:effort|(?:@|at)?\s*rpe)\s*${DECIMAL}`, ([, effort], draft) => {
     draft.target = { kind: 'effort', effort: decimal(effort) };
   }),
   piece(
@@ -159,7 +212,7 @@ const PIECES: readonly Piece[] = [
       draft.target = { kind: 'bodyMass', percent: decimal(percent) };
     },
   ),
-  piece(String.raw`@?\s*${DECIMAL}\s*%(?:\s*(?:of\s+)?max(?:imum)?\b)?`, ([, percent], draft) => {
+  piece(String.raw`@?\s*${DECIMAL}\s*%(?:\s*(?:of\s+)?(?:max(?:imum)?|1\s*rm)\b)?`, ([, percent], draft) => {
     draft.target = { kind: 'percent', percent: decimal(percent) };
   }),
   piece(String.raw`@?\s*${DECIMAL}\s*(kg|kilos?|lbs?|pounds?)\b`, ([, mass, unitWord = ''], draft) => {
@@ -169,11 +222,44 @@ const PIECES: readonly Piece[] = [
   piece(String.raw`as the rung says\b`, (_match, draft) => {
     draft.target = { kind: 'rung' };
   }),
+  // "Heavy" is what leaves little, "light" what leaves much: common practice, no published source.
+  piece(String.raw`(heavy|medium|light)(?:\s+(?:load|weight|one|ones|pair))?\b`, ([, word = ''], draft) => {
+    draft.target ??= { kind: 'reserve', reps: SAID_LEFT[word.toLowerCase()] ?? 2 };
+  }),
+  piece(
+    String.raw`start(?:ing|s)?\s+heavy\b[\s,]*(?:(?:then|and)\s+)?(?:go\s+)?light(?:er)?\b`,
+    (_match, draft) => {
+      draft.setPattern = { kind: 'loadDown' };
+    },
+  ),
+  piece(
+    String.raw`(?:more|add)\s+(?:tension|load|weight)\s+(?:each|every)\s+(?:set|round)\b`,
+    (_match, draft) => {
+      draft.setPattern = { kind: 'loadUp' };
+    },
+  ),
+  piece(
+    String.raw`(?:${N}\s*counts?|slow(?:ly)?)\s*(?:on the way\s+)?down\b|slow(?:ly)?\b`,
+    ([words = '', counts], draft) => {
+      const down = counts === undefined ? SLOW_COUNTS : count(counts);
+      const up = /down/iu.test(words) ? 1 : SLOW_COUNTS;
+      draft.tempo = { down, pause: draft.tempo?.pause ?? 0, up };
+    },
+  ),
+  piece(String.raw`paus(?:e|ing)(?:\s+for)?\s*(?:${TIME}|(\d+))`, ([, time, bare], draft) => {
+    draft.tempo = { down: draft.tempo?.down ?? 2, pause: seconds(time ?? bare), up: draft.tempo?.up ?? 1 };
+  }),
+  piece(
+    String.raw`left\s+(?:leg|arm|side)\s+all\b[\s,]*(?:then\s+)?right(?:\s+(?:leg|arm|side))?\b|switch(?:ing)?\s+(?:sides\s+)?half-?\s?way\b`,
+    (_match, draft) => {
+      draft.perSide = true;
+    },
+  ),
   piece(String.raw`hold(?:\s+for)?\s*(?:${TIME}|(\d+))`, ([, time, bare], draft) => {
     draft.work = { kind: 'hold', seconds: seconds(time ?? bare) };
   }),
   piece(
-    String.raw`(?:max|as many as possible|all out)\b(?:\s*up to\s*${N})?(?:\s*in\s*${TIME})?`,
+    String.raw`(?:max|as many as possible|all out|amrap|(?:to\s+)?failure)\b(?:\s*up to\s*${N})?(?:\s*(?:in|for)?\s*${TIME})?`,
     ([, upTo, time], draft) => {
       draft.work = {
         kind: 'most',
@@ -192,7 +278,7 @@ const PIECES: readonly Piece[] = [
     draft.work = { kind: hold ? 'hold' : 'time', seconds: seconds(time) };
   }),
   piece(
-    String.raw`(?:(?:each|per|a|every)\s*(?:side|leg|arm)\b|\/\s*side\b)|(?:alternating|alternate|in turn)\b|swap(?:ping)?(?:\s+(?:the\s+)?(?:lead|sides?))?\b`,
+    String.raw`(?:${EACH}|\/\s*side\b|e\/s\b|each\b(?!\s*(?:set|round)))|(?:alternating|alternate|in turn)\b|swap(?:ping)?(?:\s+(?:the\s+)?(?:lead|sides?))?\b`,
     ([words = ''], draft) => {
       draft.perSide = true;
       if (/^(alt|in)/i.test(words)) draft.sideOrder = 'alternating';
@@ -285,6 +371,8 @@ export function scanPieces(
       if (!match || match[0].length === 0) continue;
       const before = draft.work;
       const said = read(match, draft, unit);
+      // Not meant here: another piece may fit.
+      if (said === null) continue;
       if (said !== undefined) return { problem: { at, length: match[0].trimEnd().length, sentence: said } };
       if (before && draft.work !== before) {
         const length = match[0].trimEnd().length;
