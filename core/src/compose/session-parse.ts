@@ -62,11 +62,15 @@ interface OpenBlock {
   slots: OpenSlot[];
 }
 
-interface OpenSlot {
+/** What a clause says of one exercise. */
+interface SaidSlot {
   readonly source: SlotSource;
   readonly twin: SlotSource | undefined;
   /** One for each tier. */
   readonly drafts: readonly Draft[];
+}
+
+interface OpenSlot extends SaidSlot {
   readonly from: number;
   readonly to: number;
 }
@@ -88,9 +92,9 @@ const KINDS: readonly (readonly [RegExp, BlockKind])[] = (
 const HEAD_PIECES: Readonly<Record<'skip' | 'rounds' | 'tierRounds' | 'rest' | 'between' | 'clock', RegExp>> =
   {
     skip: /[\s,·:]+|(?:of|with)\b/iuy,
-    rounds: /(\d+|one|two|three|four|five|six)\s*rounds?\b|[×x]\s*(\d+)/iuy,
+    rounds: /(\d+|one|two|three|four|five|six)\s*(?:rounds?\b|sets?(?=\s*:))|[×x]\s*(\d+)/iuy,
     tierRounds: /\s*\|\s*(\d+)(?:\s*\|\s*(\d+))?/iuy,
-    rest: new RegExp(String.raw`rest\s*${TIME}(?=\s*(?:$|,|between\b|rounds?\b))`, 'iyu'),
+    rest: new RegExp(String.raw`(?:rest\s*${TIME}|no\s+rest\b)(?=\s*(?:$|,|between\b|rounds?\b))`, 'iyu'),
     between: new RegExp(String.raw`between\s*${TIME}|${TIME}\s*between\b`, 'iyu'),
     clock: /(\d+)\s*\/\s*(\d+)(?!\d)/iuy,
   };
@@ -221,7 +225,7 @@ class SessionReader {
     let at = from;
     const rest = this.match(HEAD_PIECES.rest, at, to);
     if (rest) {
-      open.restSeconds = this.pause(rest[1], at, rest[0].length);
+      open.restSeconds = this.pause(rest[1] ?? '0', at, rest[0].length);
       at += rest[0].length;
     }
     const between = this.match(HEAD_PIECES.between, at, to);
@@ -256,16 +260,66 @@ class SessionReader {
       block.common = { drafts: this.tierDrafts(this.parts(from, to)), from, to };
       return;
     }
-    const cut = this.tryNamed(from, to, block) ? undefined : this.nextName(from, to);
+    const spoken = this.tryNamed(from, to, block) ? undefined : this.workFirst(from, to);
+    const either = spoken ? undefined : this.either(from, to);
+    const cut = spoken || either || this.tryNamed(from, to, block) ? undefined : this.nextName(from, to);
     if (cut !== undefined) {
       this.slot(from, cut);
       this.slot(cut + 1 + (/^\s*/u.exec(this.text.slice(cut + 1, to))?.[0].length ?? 0), to);
       return;
     }
+    block.slots.push({ ...(spoken ?? either ?? this.nameFirst(from, to, block)), from, to });
+  }
+
+  /** "squats 3x10" */
+  private nameFirst(from: number, to: number, block: OpenBlock): SaidSlot {
     const { source, twin, rest } = this.named(from, to, block);
-    const parts = this.parts(rest, to);
-    const slot = { source, twin, drafts: this.tierDrafts(parts), from, to };
-    block.slots.push(slot);
+    return { source, twin, drafts: this.tierDrafts(this.parts(rest, to)) };
+  }
+
+  /** "3x10 squats", "10 light squats each side": as many words as can be read are the work. */
+  private workFirst(from: number, to: number): SaidSlot | undefined {
+    if (colonAt(this.text, from, to) !== undefined) return undefined;
+    const starts = [...this.text.slice(from, to).matchAll(/[\s,]+(?:of\s+)?/gu)].reverse();
+    for (const { index, 0: gap } of starts) {
+      const before = this.tryDrafts(from, from + index);
+      if (before?.[0]?.work === undefined) continue;
+      const name = this.spokenName(from + index + gap.length, to);
+      const behind = name && this.tryDrafts(name.rest, to);
+      // Two amounts are not one exercise's.
+      if (!behind || behind.some(({ work }) => work)) continue;
+      const drafts = before.map((draft, at) => ({ ...draft, ...behind[at] }));
+      return { source: name.source, twin: undefined, drafts };
+    }
+    return undefined;
+  }
+
+  /** "jumping jacks 40s, or march", "squat jumps or squats 3x10": the second is for whoever may not do the first. */
+  private either(from: number, to: number): SaidSlot | undefined {
+    const { index, 0: gap } = /,?\s+or\s+/iu.exec(this.text.slice(from, to)) ?? { index: -1, 0: '' };
+    if (index < 0 || colonAt(this.text, from, to) !== undefined) return undefined;
+    const first = this.spokenName(from, from + index);
+    const second = this.spokenName(from + index + gap.length, to);
+    if (!first || !second) return undefined;
+    const before = this.tryDrafts(first.rest, from + index);
+    const behind = this.tryDrafts(second.rest, to);
+    if (!before || !behind || (before[0]?.work && behind[0]?.work)) return undefined;
+    const drafts = before.map((draft, at) => ({ ...draft, ...behind[at] }));
+    return { source: first.source, twin: second.source, drafts };
+  }
+
+  /** The longest name at a place that leaves something that can be read. */
+  private spokenName(from: number, to: number): { source: SlotSource; rest: number } | undefined {
+    const ends = [...this.text.slice(from, to).matchAll(/\s+|$/gu)]
+      .map(({ index }) => from + index)
+      .reverse();
+    for (const rest of ends) {
+      const name = this.text.slice(from, rest).replace(/[\s,]+$/u, '');
+      if (name === '' || /^\d/u.test(name)) continue;
+      const source = this.names.find(name) ?? this.names.findSpoken(name);
+      if (source && this.tryParts(rest, to)) return { source, rest };
+    }
+    return undefined;
   }
 
   /** Work that names no exercise. */
@@ -286,7 +340,10 @@ class SessionReader {
   /** The comma behind which another exercise is named: "squats 10, push-ups 10". */
   private nextName(from: number, to: number): number | undefined {
     if (colonAt(this.text, from, to) !== undefined) return undefined;
-    for (const { index } of this.text.slice(from, to).matchAll(/,\s*(?=\p{L})/gu)) {
+    for (const { index, 0: gap } of this.text.slice(from, to).matchAll(/,\s*(?=[\p{L}\d])/gu)) {
+      const start = from + index + gap.length;
+      const [amount = ''] = /^\d[^,]*/u.exec(this.text.slice(start, to)) ?? [];
+      if (amount !== '' && this.workFirst(start, start + amount.length)) return from + index;
       const [words = ''] = /^[^\d,|]+/u.exec(this.text.slice(from + index + 1, to)) ?? [];
       const starts = [...words.trim().matchAll(/\s+|$/gu)].map((end) => words.trim().slice(0, end.index));
       if (starts.some((name) => this.names.find(name) ?? this.names.findSpoken(name))) return from + index;
@@ -382,11 +439,14 @@ class SessionReader {
   }
 
   private tryParts(from: number, to: number): boolean {
+    return this.tryDrafts(from, to) !== undefined;
+  }
+
+  private tryDrafts(from: number, to: number): Draft[] | undefined {
     try {
-      this.parts(from, to);
-      return true;
+      return this.tierDrafts(this.parts(from, to));
     } catch (error) {
-      if (error instanceof Unreadable) return false;
+      if (error instanceof Unreadable) return undefined;
       throw error;
     }
   }

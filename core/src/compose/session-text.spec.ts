@@ -267,6 +267,56 @@ describe('what coaches write', () => {
     expect(read('# Quick (1 min)\nsquats 10').budgetMinutes).toBe(1);
   });
 
+  it('may say the work before the name, and who may not does the second', () => {
+    const forms: [string, string][] = [
+      ['3x10 squats', 'Squat: 3 × 10'],
+      ['ten squats', 'Squat: 3 × 10'],
+      ['squats x10', 'Squat: 3 × 10'],
+      ['2 sets of 12 rows', 'Row: 2 × 12'],
+      ['2x40s jumping jacks', 'Jumping jack: 2 × 40 s'],
+      ['3x10 heavy squats', 'Squat: 3 × 10, 2 left'],
+      ['3 x 8 squats with 12 kg', 'Squat: 3 × 8, 12 kg'],
+      ['8-12 DB rows each side', 'Row: 3 × 8–12 each side'],
+      ['jumping jacks 40s, or march', 'Jumping jack / March on the spot: 3 × 40 s'],
+    ];
+    for (const [text, written] of forms) {
+      expect(formatSession(read(text), catalog))
+        .withContext(text)
+        .toContain(`- ${written}\n`);
+    }
+    const [one, two] = read('10 squats, 2 left, 12 rows each side').blocks[0]!.slots;
+    expect(one!.prescriptions.advanced.target).toEqual({ kind: 'reserve', reps: 2 });
+    expect(two!.prescriptions.advanced.work).toEqual({ kind: 'reps', reps: 12 });
+    // Two amounts of one exercise are still a question.
+    expect(refused('3x10 squats 12').sentence).toContain('no exercise');
+    const { restSeconds, slots } = read('3 rounds, no rest\nsquat 10\nrow 10').blocks[0]!;
+    expect([restSeconds, slots.length]).toEqual([0, 2]);
+  });
+
+  it('is never a reason to throw', () => {
+    const words = fc.constantFrom(
+      ...'squat row plank 3x10 10 | = then ; , / : " # - or and with rounds rest 2x10s each left 40/20 x beginners max ( ) @ % \n kg 12/10 amrap warm-up \u0000 ½ 🏋 1e9 [exercise]'.split(
+        ' ',
+      ),
+    );
+    const anyText = fc.oneof(
+      fc.array(words, { maxLength: 14 }).map((said) => said.join(' ')),
+      fc.string({ unit: 'binary', maxLength: 60 }),
+    );
+    let looked = 0;
+    fc.assert(
+      fc.property(anyText, (text) => {
+        const result = parseSession(text, catalog, options());
+        looked += 1;
+        if (result.ok) return sessionSchema.safeParse(result.session).success;
+        const { at, length, sentence } = result.problem;
+        return sentence !== '' && at >= 0 && at + length <= text.length + 1;
+      }),
+      { numRuns: 2000 },
+    );
+    expect(looked).toBe(2000);
+  });
+
   it('reads whole sessions with no signs of ours, and writes them in a form that is read the same', () => {
     const spoken = [
       'warm up\nmarch on the spot 60s\narm circles 30s\n3 rounds of 10\ngoblet squats\npush-ups\nbent-over rows\ncool down\nquad stretch 30s each leg',
@@ -275,6 +325,12 @@ describe('what coaches write', () => {
       '40 on 20 off\nsquats\nburpees\nshoulder taps\nhigh-knee march',
       'balance\nsingle-leg stand hold 30s each leg\ntandem walk 1 min\nclock reach 6 each leg',
       'finisher\nwall sit 45s, push-ups AMRAP 30s',
+      '3 rounds\n10 goblet squats\n10 push-ups\n12 bent-over rows\n30s plank\n20 jumping jacks',
+      'warm up: march 60s, arm circles 30s\n3 sets: 8 RDLs, 10 shoulder presses, 12 biceps curls',
+      '2 rounds, 10 then 8\nsquats\npush-ups\nrows',
+      'straight sets\n4x6 heavy squats, rest 2 min\n3x8-12 rows each side, 2 left\n2 sets of 15 calf raises, slow',
+      '3 rounds, no rest\njumping jacks 40s, or march\n20 mountain climbers\nglute bridges x 15',
+      '# Quick one (12 min)\n4 rounds | 2 | 5\n10 lunges each leg\n10 push-ups\nbird dogs 8 per side',
     ];
     for (const text of spoken) {
       const session = read(text);

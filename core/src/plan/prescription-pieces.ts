@@ -148,6 +148,10 @@ const PIECES: readonly Piece[] = [
     String.raw`(\d+(?:\s*,\s*\d+){2,})(?![\d.]|\s*(?:kg|kilos?|lbs?|pounds?|${SECONDS}|${MINUTES}|%))`,
     ([, text = ''], draft) => stepped(numbersIn(text), draft),
   ),
+  // "squats x10"
+  piece(String.raw`[x×]\s*(\d+)\b(?!\s*(?:${SECONDS}|${MINUTES}))`, ([, reps], draft) => {
+    draft.work = { kind: 'reps', reps: Number(reps) };
+  }),
   piece(String.raw`(\d+)\s*\/\s*(\d+)\s*[x×]\s*(\d+)\b`, ([, work, rest, sets], draft) => {
     draft.work = { kind: 'time', seconds: Number(work) };
     draft.restSeconds = Number(rest);
