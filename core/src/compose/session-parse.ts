@@ -260,9 +260,10 @@ class SessionReader {
       block.common = { drafts: this.tierDrafts(this.parts(from, to)), from, to };
       return;
     }
-    const spoken = this.tryNamed(from, to, block) ? undefined : this.workFirst(from, to);
+    const nameFirst = !this.howFirst(from, to) && this.tryNamed(from, to, block);
+    const spoken = nameFirst ? undefined : this.workFirst(from, to);
     const either = spoken ? undefined : this.either(from, to);
-    const cut = spoken || either || this.tryNamed(from, to, block) ? undefined : this.nextName(from, to);
+    const cut = spoken || either || nameFirst ? undefined : this.nextName(from, to);
     if (cut !== undefined) {
       this.slot(from, cut);
       this.slot(cut + 1 + (/^\s*/u.exec(this.text.slice(cut + 1, to))?.[0].length ?? 0), to);
@@ -277,17 +278,24 @@ class SessionReader {
     return { source, twin, drafts: this.tierDrafts(this.parts(rest, to)) };
   }
 
+  /** "slow squats": how, before the name; but a "slow mountain climber" is called so. */
+  private howFirst(from: number, to: number): boolean {
+    const words = this.text.slice(from, to);
+    if (!/^(?:slow(?:ly)?|heavy|medium|light)\s/iu.test(words)) return false;
+    return ![...words.matchAll(/\s+|$/gu)].some(({ index }) => this.names.find(words.slice(0, index)));
+  }
+
   /** "3x10 squats", "10 light squats each side": as many words as can be read are the work. */
   private workFirst(from: number, to: number): SaidSlot | undefined {
     if (colonAt(this.text, from, to) !== undefined) return undefined;
     const starts = [...this.text.slice(from, to).matchAll(/[\s,]+(?:of\s+)?/gu)].reverse();
     for (const { index, 0: gap } of starts) {
       const before = this.tryDrafts(from, from + index);
-      if (before?.[0]?.work === undefined) continue;
+      if (!before || Object.keys(before[0] ?? {}).length === 0) continue;
       const name = this.spokenName(from + index + gap.length, to);
       const behind = name && this.tryDrafts(name.rest, to);
       // Two amounts are not one exercise's.
-      if (!behind || behind.some(({ work }) => work)) continue;
+      if (!behind || (before[0]?.work && behind.some(({ work }) => work))) continue;
       const drafts = before.map((draft, at) => ({ ...draft, ...behind[at] }));
       return { source: name.source, twin: undefined, drafts };
     }
@@ -511,7 +519,7 @@ class SessionReader {
     TIERS.forEach((tier, at) => {
       const draft = drafts[at] ?? {};
       const said = Object.keys(draft).length > 0;
-      const common = open.common?.drafts[at];
+      const common = commonFor(draft, open.common?.drafts[at]);
       const base: Draft = common ?? (said ? {} : (before ?? usual).prescriptions[tier]);
       // A clock runs for both sides together, unless the text says each.
       const clocked = draft.work !== undefined && byTheClock(draft.work);
@@ -540,6 +548,13 @@ class SessionReader {
     });
     return { id: usual.id, source, prescriptions, ...(twin && { twin }) };
   }
+}
+
+/** What the block says of all, for one that says something of its own: reps from set to set belong to the work they were said with. */
+function commonFor(own: Draft, common: Draft | undefined): Draft | undefined {
+  if (own.work === undefined || common?.setPattern === undefined) return common;
+  const { setPattern, ...rest } = common;
+  return setPattern.kind === 'repsDown' || setPattern.kind === 'repsUp' ? rest : common;
 }
 
 interface Part {
