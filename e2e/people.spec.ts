@@ -43,6 +43,9 @@ test('the answers before the first session stop everything where they have to, u
     .getByLabel('yes')
     .check();
   await expect(page.getByTestId('readiness')).toContainText('See a clinician first');
+  await expect
+    .poll(async () => JSON.stringify(await kept(page, 'participants')))
+    .toContain('"symptoms":true');
   await page.goto('/card/bram');
   // Signs that a clinician has to look at empty the card: no set, no rep, no load.
   await expect(page.getByTestId('stopped')).toContainText('A clinician first');
@@ -55,6 +58,7 @@ test('the answers before the first session stop everything where they have to, u
     .getByRole('radiogroup', { name: /Has a clinician agreed/ })
     .getByLabel('yes')
     .check();
+  await expect.poll(async () => JSON.stringify(await kept(page, 'participants'))).toContain('"cleared":true');
   await page.goto('/card/bram');
   await expect(page.getByRole('article')).toContainText('kg');
   await expect(page.getByTestId('stopped')).toHaveCount(0);
