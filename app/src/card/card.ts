@@ -8,7 +8,7 @@ import {
   conditionSchema,
   formatSeconds,
   leftOutWords,
-  type LeftOutBecause,
+  stopsEverything,
   sessionTimeline,
   STOP_SIGNS,
   SUBJECT_WORDS,
@@ -38,11 +38,6 @@ interface CardBlock {
   readonly rest: string;
   readonly lettered: boolean;
   readonly lines: readonly CardLine[];
-}
-
-/** What stops a whole card: a sign that was logged, or an answer; a pressure leaves loosening up. */
-function stopsAll(because: LeftOutBecause): boolean {
-  return because.kind === 'stopSign' || (because.kind === 'stopped' && because.rule.demand === 'anything');
 }
 
 /** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
@@ -135,7 +130,7 @@ export class CardScreen {
   protected readonly stopped = computed(() => {
     const cells = this.card()?.cells ?? [];
     for (const cell of cells) {
-      if (cell.status === 'leftOut' && stopsAll(cell.because)) return leftOutWords(cell.because);
+      if (cell.status === 'leftOut' && stopsEverything(cell.because)) return leftOutWords(cell.because);
     }
     return undefined;
   });

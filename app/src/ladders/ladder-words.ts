@@ -9,7 +9,7 @@ import {
   type Lift,
   type Rung,
 } from '@dray/core';
-import { EXERCISES_ALSO_CALLED, LADDERS_ALSO_CALLED } from '@dray/core/late';
+import { otherNamesOfExercise, otherNamesOfLadder } from '@dray/core/late';
 
 /** Where the floor is needed. */
 export const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
@@ -26,8 +26,8 @@ export function findableWords(exercise: Exercise, ladder: Ladder): string {
   return [
     ladder.name,
     exercise.name,
-    ...(LADDERS_ALSO_CALLED[ladder.id] ?? ladder.alsoCalled ?? []),
-    ...(EXERCISES_ALSO_CALLED[exercise.id] ?? exercise.alsoCalled ?? []),
+    ...otherNamesOfLadder(ladder),
+    ...otherNamesOfExercise(exercise),
     PATTERN_WORDS[exercise.pattern],
     POSITION_WORDS[exercise.position],
     ...exercise.muscles.map(({ muscle }) => MUSCLE_WORDS[muscle]),

@@ -1,11 +1,10 @@
 import { computed, inject } from '@angular/core';
 import {
-  curveOf,
-  MOST_READABLE_REPS,
   doneSets,
   FORMULAS,
   liftOf,
   movedKg,
+  readingOf,
   strengthBook,
   type Exercise,
   type Formula,
@@ -190,11 +189,11 @@ export const PeopleStore = signalStore(
 
       /** The maximum a set implies by the person's equation, and past what it was fitted on by the curve; in kilograms. */
       implied(set: KnownSet): number | undefined {
-        const moved = this.moved(set);
-        const possible = set.reps + (set.reserve ?? 0);
+        const loadKg = this.moved(set);
         const formula = store.person()?.formula;
-        if (moved === undefined || formula === undefined || possible > MOST_READABLE_REPS) return undefined;
-        return (moved * 100) / curveOf(formula).percentAt(possible);
+        if (loadKg === undefined || formula === undefined) return undefined;
+        const reading = readingOf({ ...set, loadKg, reserve: set.reserve ?? 0 }, formula);
+        return reading && Math.exp(reading.logMax);
       },
     };
   }),

@@ -5,6 +5,7 @@ import {
   participantSchema,
   PATTERN_WORDS,
   patternSchema,
+  PRESSURE_CLINICIAN,
   readinessOf,
   TIERS,
   type Caution,
@@ -53,6 +54,7 @@ export class Profile {
   protected readonly tiers = TIERS;
   protected readonly days = DAYS;
   protected readonly questions = READINESS_QUESTIONS;
+  protected readonly clinicianFrom = PRESSURE_CLINICIAN;
   protected readonly places = surgeryPlaceSchema.options.map((place) => ({
     place,
     words: SURGERY_PLACE_WORDS[place],

@@ -84,6 +84,12 @@ describe('SessionTextView', () => {
     expect(area.value).toBe('Straight sets\n- Goblet squat');
   });
 
+  it('offers no name for a word that is read as work', async () => {
+    await type('Straight sets\nsquat 15, slow');
+    expect((fixture.nativeElement as HTMLElement).querySelector('.offers')).toBeNull();
+    expect(page()).not.toContain('Slow curl');
+  });
+
   it('selects the exercise whose line the caret stands in', async () => {
     const at = area.value.indexOf('- Hinge');
     area.setSelectionRange(at + 3, at + 3);

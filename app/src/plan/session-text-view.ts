@@ -74,6 +74,8 @@ export class SessionTextView {
       text.slice(start, at),
     )?.[1];
     if (this.typed() === undefined || typed === undefined) return undefined;
+    // What is read as work behind a comma is no beginning of a name: "squats 15, slow".
+    if (this.parsed()?.ok && /,\s*$/u.test(text.slice(start, at - typed.length))) return undefined;
     const names = sourceNames(this.plan.view.catalog()).offers(typed, MOST_OFFERED);
     return names.length > 0 ? { from: at - typed.length, to: at, names } : undefined;
   });

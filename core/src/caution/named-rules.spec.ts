@@ -82,6 +82,9 @@ describe('1. signs to stop everything', () => {
       'jaw',
       'between the shoulder blades',
       'breath does not come back',
+      'dizziness',
+      'head, dizzy',
+      'light-headed',
     ]) {
       expect(isStopSign(place)).withContext(place).toBeTrue();
     }

@@ -17,7 +17,7 @@ const SIGNS: readonly RegExp[] = [
   /\bjaws?\b|\bthroat\b/i,
   /\barms?\b/i,
   /shoulder ?-?blades?|scapula/i,
-  /breath|faint|black(ed|ing)? out|pass(ed|ing) out/i,
+  /breath|faint|black(ed|ing)? out|pass(ed|ing) out|dizz|light-?\s?headed|giddy/i,
 ];
 
 /**

@@ -260,7 +260,7 @@ class SessionReader {
       block.common = { drafts: this.tierDrafts(this.parts(from, to)), from, to };
       return;
     }
-    const nameFirst = !this.howFirst(from, to) && this.tryNamed(from, to, block);
+    const nameFirst = this.tryNamed(from, to, block);
     const spoken = nameFirst ? undefined : this.workFirst(from, to);
     const either = spoken ? undefined : this.either(from, to);
     const cut = spoken || either || nameFirst ? undefined : this.nextName(from, to);
@@ -276,13 +276,6 @@ class SessionReader {
   private nameFirst(from: number, to: number, block: OpenBlock): SaidSlot {
     const { source, twin, rest } = this.named(from, to, block);
     return { source, twin, drafts: this.tierDrafts(this.parts(rest, to)) };
-  }
-
-  /** "slow squats": how, before the name; but a "slow mountain climber" is called so. */
-  private howFirst(from: number, to: number): boolean {
-    const words = this.text.slice(from, to);
-    if (!/^(?:slow(?:ly)?|heavy|medium|light)\s/iu.test(words)) return false;
-    return ![...words.matchAll(/\s+|$/gu)].some(({ index }) => this.names.find(words.slice(0, index)));
   }
 
   /** "3x10 squats", "10 light squats each side": as many words as can be read are the work. */
@@ -395,6 +388,9 @@ class SessionReader {
         if (this.tryParts(end, to)) return { source, twin: undefined, rest: end };
       }
     }
+    const runs = [...this.text.slice(from, to).matchAll(/\p{L}{3}[^\d,|]*/gu)].map(([run]) => run.trim());
+    const rung = runs.find((run) => this.names.ladderWith(run));
+    if (rung !== undefined) return this.unknown(rung, from, to);
     // A name with something unreadable behind it: that is where to point.
     if (found) return { ...found, twin: undefined };
     if (nameless) return this.fail(from, to - from, 'Work of what? Put an exercise before it.');
@@ -407,11 +403,16 @@ class SessionReader {
   }
 
   private unknown(name: string, from: number, to: number): never {
+    const ladder = this.names.ladderWith(name);
     const nearest = this.names.nearest(name);
     const guess = nearest === undefined ? 'Take one from the ladders.' : `Did you mean “${nearest}”?`;
     const at = Math.max(from, this.text.indexOf(name, from));
     const shown = name.trim();
-    this.fail(at, Math.min(name.length, to - at), `There is no exercise or ladder “${shown}”. ${guess}`);
+    const sentence =
+      ladder === undefined
+        ? `There is no exercise or ladder “${shown}”. ${guess}`
+        : `“${shown}” is a rung of “${ladder}”. Write “${ladder}”: everyone gets their own rung, and the board can set another.`;
+    this.fail(at, Math.min(name.length, to - at), sentence);
   }
 
   /** The tiers of a slot apart: by `|`, or by the tier's name. */

@@ -295,6 +295,12 @@ describe('what coaches write', () => {
     const [one, two] = read('10 squats, 2 left, 12 rows each side').blocks[0]!.slots;
     expect(one!.prescriptions.advanced.target).toEqual({ kind: 'reserve', reps: 2 });
     expect(two!.prescriptions.advanced.work).toEqual({ kind: 'reps', reps: 12 });
+    // An easier way of an exercise is not the exercise at its hardest, whoever is named it.
+    for (const text of ['wall push-ups 3x10', '3x10 wall push-ups', 'incline push-ups: 3x10']) {
+      expect(refused(text).sentence).withContext(text).toContain('is a rung of “Push-up”');
+    }
+    // How it is done is never dropped without a word.
+    expect(refused('slow squat: 3x10').sentence).toContain('“slow squat”');
     // Two amounts of one exercise are still a question.
     expect(refused('3x10 squats 12').sentence).toContain('no exercise');
     const { restSeconds, slots } = read('3 rounds, no rest\nsquat 10\nrow 10').blocks[0]!;

@@ -1,11 +1,12 @@
 import type { SlotSource } from '../model';
 import type { Catalog } from '../ladder';
 import {
-  EXERCISES_ALSO_CALLED,
-  LADDERS_ALSO_CALLED,
   movementKey,
   movementWords,
+  otherNamesOfExercise,
+  otherNamesOfLadder,
   readMovement,
+  type MovementReading,
 } from '../naming';
 import { editDistance } from '../plan';
 
@@ -94,12 +95,27 @@ export class SourceNames {
     })?.source;
   }
 
-  /** What a few words surely mean though no name has just these: with what is held beside them, or a letter wrong. */
+  /**
+   * What a few words surely mean though no name has just these: with what is held beside them, or a letter wrong. Not an easier way of
+   * an exercise ("wall push-up"): a session says an exercise or a ladder, and the exercise alone would be its hardest way.
+   */
   findSpoken(text: string): SlotSource | undefined {
+    const part = this.partIn(text);
+    if (!part || Object.keys(part.levers).length > 0) return undefined;
+    return { kind: 'exercise', exerciseId: part.exercise.id };
+  }
+
+  /** The ladder on which an easier way of an exercise is a rung, where the words mean one: "wall push-up" is on “Push-up”. */
+  ladderWith(text: string): string | undefined {
+    const rungId = this.partIn(text)?.rungId;
+    const ladders = [...this.catalog.ladders.values()];
+    return ladders.find(({ rungs }) => rungs.some(({ id }) => id === rungId))?.name;
+  }
+
+  private partIn(text: string): MovementReading['parts'][number] | undefined {
     const [best] = readMovement(unquoted(text), this.catalog);
     const [part, another] = best?.parts ?? [];
-    if (best?.confidence !== 'sure' || !part || another) return undefined;
-    return { kind: 'exercise', exerciseId: part.exercise.id };
+    return best?.confidence !== 'sure' || best.unused.length > 0 || another ? undefined : part;
   }
 
   /** What a few words most likely mean: every word begins a word of the name; the shortest such name. */
@@ -148,16 +164,16 @@ export class SourceNames {
 
 function alsoCalled({ ladders, exercises }: Catalog): Named[] {
   return [
-    ...[...ladders.values()].flatMap(({ id, alsoCalled: own = [] }) =>
-      [...own, ...(LADDERS_ALSO_CALLED[id] ?? [])].map((name): Named => ({
+    ...[...ladders.values()].flatMap((ladder) =>
+      otherNamesOfLadder(ladder).map((name): Named => ({
         name,
-        source: { kind: 'ladder', ladderId: id },
+        source: { kind: 'ladder', ladderId: ladder.id },
       })),
     ),
-    ...[...exercises.values()].flatMap(({ id, alsoCalled: own = [] }) =>
-      [...own, ...(EXERCISES_ALSO_CALLED[id] ?? [])].map((name): Named => ({
+    ...[...exercises.values()].flatMap((exercise) =>
+      otherNamesOfExercise(exercise).map((name): Named => ({
         name,
-        source: { kind: 'exercise', exerciseId: id },
+        source: { kind: 'exercise', exerciseId: exercise.id },
       })),
     ),
   ];

@@ -1,3 +1,5 @@
+import type { Exercise, Ladder, Rung } from '../model';
+
 /**
  * What coaches call things beside the name that stands on the screen: synonyms, British and American forms, what a movement was called
  * here before. Only what changes the words: spelling, plurals, hyphens, abbreviations, word order and filler are the reader's, see
@@ -349,3 +351,33 @@ export const RUNGS_ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   'curtsy-half': ['half curtsy lunge'],
   'dip-half': ['half triceps dip', 'half chair dip'],
 };
+
+/**
+ * What else an exercise is called: its own other names, and those that ship.
+ *
+ * @param exercise whose names
+ * @example otherNamesOfExercise(pushUp) // ['press-up', …]
+ */
+export function otherNamesOfExercise({ id, alsoCalled = [] }: Pick<Exercise, 'id' | 'alsoCalled'>): string[] {
+  return [...alsoCalled, ...(EXERCISES_ALSO_CALLED[id] ?? [])];
+}
+
+/**
+ * What else a ladder is called: its own other names, and those that ship.
+ *
+ * @param ladder whose names
+ * @example otherNamesOfLadder(row) // ['dumbbell row', 'bent-over row']
+ */
+export function otherNamesOfLadder({ id, alsoCalled = [] }: Pick<Ladder, 'id' | 'alsoCalled'>): string[] {
+  return [...alsoCalled, ...(LADDERS_ALSO_CALLED[id] ?? [])];
+}
+
+/**
+ * What else a rung is called: its own other names, and those that ship.
+ *
+ * @param rung whose names
+ * @example otherNamesOfRung(pressWall) // ['wall push-up']
+ */
+export function otherNamesOfRung({ id, alsoCalled = [] }: Pick<Rung, 'id' | 'alsoCalled'>): string[] {
+  return [...alsoCalled, ...(RUNGS_ALSO_CALLED[id] ?? [])];
+}

@@ -4,4 +4,4 @@
  */
 export * from './words';
 export * from './read-movement';
-export { EXERCISES_ALSO_CALLED, LADDERS_ALSO_CALLED, RUNGS_ALSO_CALLED } from './also-called';
+export * from './also-called';

@@ -1,7 +1,7 @@
 import type { Catalog } from '../ladder';
-import type { Exercise, Hold, LeverSettings } from '../model';
+import type { Exercise, Hold, LeverSettings, Rung } from '../model';
 import { editDistance } from '../plan';
-import { EXERCISES_ALSO_CALLED, RUNGS_ALSO_CALLED } from './also-called';
+import { otherNamesOfExercise, otherNamesOfRung } from './also-called';
 import { movementKey, movementWords } from './words';
 
 /** One movement of a reading. */
@@ -26,7 +26,7 @@ export interface MovementReading {
 interface Entry {
   readonly words: readonly string[];
   readonly exercise: Exercise;
-  readonly rungId?: string;
+  readonly rung?: Rung;
   /** Primary names come before others. */
   readonly rank: number;
 }
@@ -49,10 +49,13 @@ const HOLD_WORDS: Readonly<Record<string, Hold>> = {
   bag: 'bag',
   vest: 'vest',
 };
-/** Words that change how hard or how fast, and not which movement. */
-const SAID_BESIDE: ReadonlySet<string> = new Set(
-  'weighted loaded bodyweight free slow light medium heavy standing alternating each'.split(' '),
-);
+/** Words that change how hard or how fast, and not which movement: whoever reads a name has to make something of them. */
+const HOW: ReadonlySet<string> = new Set(['slow', 'light', 'medium', 'heavy']);
+/** Words that say nothing new beside a name. */
+const SAID_BESIDE: ReadonlySet<string> = new Set([
+  ...HOW,
+  ...'weighted loaded bodyweight free standing alternating each'.split(' '),
+]);
 
 const indices = new WeakMap<Catalog, NameIndex>();
 
@@ -80,17 +83,17 @@ function indexOf(catalog: Catalog): NameIndex {
 function* entriesIn(catalog: Catalog): Generator<Entry> {
   for (const exercise of catalog.exercises.values()) {
     yield { words: movementWords(exercise.name), exercise, rank: 0 };
-    for (const name of [...(exercise.alsoCalled ?? []), ...(EXERCISES_ALSO_CALLED[exercise.id] ?? [])]) {
+    for (const name of otherNamesOfExercise(exercise)) {
       yield { words: movementWords(name), exercise, rank: 1 };
     }
   }
   for (const { rung, exercise } of catalog.versions) {
     if (!rung) continue;
-    for (const name of [...(rung.alsoCalled ?? []), ...(RUNGS_ALSO_CALLED[rung.id] ?? [])]) {
-      yield { words: movementWords(name), exercise, rungId: rung.id, rank: 1 };
+    for (const name of otherNamesOfRung(rung)) {
+      yield { words: movementWords(name), exercise, rung, rank: 1 };
     }
     // "Push-up, hands on the counter", in whatever order.
-    yield { words: movementWords(`${exercise.name} ${rung.name}`), exercise, rungId: rung.id, rank: 2 };
+    yield { words: movementWords(`${exercise.name} ${rung.name}`), exercise, rung, rank: 2 };
   }
 }
 
@@ -150,7 +153,9 @@ function besideWords(words: readonly string[], index: NameIndex): MovementReadin
   for (const name of [left, bare]) {
     const entry =
       name.length === 0 || name.length === words.length ? undefined : index.byKey.get(movementKey(name));
-    if (entry) return [reading(entry, 'sure', [], holdIn(words))];
+    if (!entry) continue;
+    const unused = words.filter((word) => HOW.has(word) && !name.includes(word));
+    return [reading(entry, 'sure', unused, holdIn(words))];
   }
   return undefined;
 }
@@ -205,13 +210,17 @@ function likeness(typed: ReadonlySet<string>, { words }: Entry, byWord: NameInde
 }
 
 function reading(
-  { exercise, rungId }: Entry,
+  { exercise, rung }: Entry,
   confidence: MovementReading['confidence'],
   unused: readonly string[],
   hold?: Hold,
 ): MovementReading {
   const held = hold !== undefined && exercise.loading?.holds.includes(hold) ? hold : undefined;
-  return { parts: [{ exercise, rungId, levers: {}, hold: held }], confidence, unused };
+  return {
+    parts: [{ exercise, rungId: rung?.id, levers: rung?.levers ?? {}, hold: held }],
+    confidence,
+    unused,
+  };
 }
 
 /** A word as it is spelled in some name: itself, or the one with a letter or two another. */

@@ -1,3 +1,4 @@
+import { catalog } from '../library';
 import type { CheckKind, CheckResult, Pattern, Tier } from '../model';
 
 /** Where a check puts somebody, with the reason. */
@@ -95,7 +96,7 @@ export function suggestPlacement(checks: readonly CheckResult[]): PlacementSugge
     const known = newest.get(check.kind);
     if (!known || check.date >= known.date) newest.set(check.kind, check);
   }
-  const byLadder = new Map<string, PlacementSuggestion & { readonly at: number }>();
+  const byLadder = new Map<string, PlacementSuggestion>();
   for (const { kind, result } of newest.values()) {
     const { pattern, ladderId, steps } = STEPS[kind];
     const at = steps.findLastIndex(([from]) => result >= from);
@@ -104,35 +105,14 @@ export function suggestPlacement(checks: readonly CheckResult[]): PlacementSugge
     const [from, tier, rungId] = step;
     const next = steps[at + 1];
     const range = next ? `${from} to ${next[0] - 1}` : `${from} and more`;
-    const suggestion = { kind, pattern, tier, ladderId, rungId, because: `${result} lies in ${range}`, at };
+    const suggestion = { kind, pattern, tier, ladderId, rungId, because: `${result} lies in ${range}` };
     const known = byLadder.get(ladderId);
-    if (!known || place(rungId) < place(known.rungId)) byLadder.set(ladderId, suggestion);
+    if (!known || place(ladderId, rungId) < place(ladderId, known.rungId)) byLadder.set(ladderId, suggestion);
   }
-  return [...byLadder.values()].map(({ at: _at, ...suggestion }) => suggestion);
+  return [...byLadder.values()];
 }
 
-/** Rungs that checks lead to, each ladder's from its easiest on: which of two results of one ladder is the more careful. */
-const ORDER: readonly string[] = [
-  'squat-helped',
-  'squat-seat',
-  'squat-free',
-  'squat-goblet',
-  'press-wall',
-  'press-counter',
-  'press-chair',
-  'press-floor',
-  'press-feet-raised',
-  'brace-counter',
-  'brace-knees',
-  'brace-floor',
-  'stand-staggered',
-  'stand-heel-toe',
-  'stand-one-held',
-  'stand-one',
-  'stand-toes',
-  'stand-blind',
-];
-
-function place(rungId: string): number {
-  return ORDER.indexOf(rungId);
+/** Where a rung stands on its ladder, the easiest first: of two results the lower is the more careful. */
+function place(ladderId: string, rungId: string): number {
+  return catalog.ladders.get(ladderId)?.rungs.findIndex(({ id }) => id === rungId) ?? 0;
 }

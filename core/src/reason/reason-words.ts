@@ -416,6 +416,16 @@ function ruleWords({ condition, words }: CautionRule): string {
   return `${capital(SUBJECT_WORDS[condition])}: ${lowerFirst(words)}`;
 }
 
+/**
+ * Whether what leaves a slot out stops the whole card: a sign that was logged, or an answer; a pressure leaves loosening up.
+ *
+ * @param because why it is left out
+ * @example stopsEverything({ kind: 'stopSign', pain }) // true
+ */
+export function stopsEverything(because: LeftOutBecause): boolean {
+  return because.kind === 'stopSign' || (because.kind === 'stopped' && because.rule.demand === 'anything');
+}
+
 function withoutStop(sentence: string): string {
   return sentence.replace(/\.$/, '');
 }

@@ -1,6 +1,5 @@
 import type { DrayDocument, Participant } from '../model';
 import { chooseRung, gateStatus, sameVersion } from '../ladder';
-
 import { catalogOf } from '../library';
 import { nextRung } from '../progress';
 import type { ReadyCell } from '../resolve';
