@@ -485,7 +485,7 @@ const friday: Session = {
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 4,
+  version: 5,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],

@@ -8,6 +8,7 @@ import {
   conditionSchema,
   formatSeconds,
   leftOutWords,
+  partsOf,
   stopsEverything,
   sessionTimeline,
   STOP_SIGNS,
@@ -16,6 +17,7 @@ import {
   type Cell,
   type CautionRule,
   type Coaching,
+  type Exercise,
 } from '@dray/core';
 import { LIBRARY_WORDS } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
@@ -111,14 +113,12 @@ export class CardScreen {
           const column = card?.columns[at];
           if (!cell || !column) return [];
           const exercise = cell.status === 'ready' ? cell.version.exercise : undefined;
-          const words = exercise && (LIBRARY_WORDS[exercise.id] ?? this.ownWords(exercise.id));
           return [
             {
               letter: column.letter,
               name: exercise?.name ?? column.name,
               cell,
-              cues: words?.cues.slice(0, 2) ?? [],
-              breathing: words?.breathing ?? '',
+              ...this.wordsFor(exercise),
             },
           ];
         }),
@@ -148,6 +148,21 @@ export class CardScreen {
       }))
       .filter(({ words, named }) => named || words.length > 0);
   });
+
+  /** What is said of an exercise; of a combination the first thing of each part. */
+  private wordsFor(exercise: Exercise | undefined): Pick<CardLine, 'cues' | 'breathing'> {
+    const wordsOf = ({ id }: Exercise) => LIBRARY_WORDS[id] ?? this.ownWords(id);
+    const parts = exercise && partsOf(exercise);
+    if (parts) {
+      const said = parts.map((part) => wordsOf(part.exercise));
+      return {
+        cues: [...new Set(said.flatMap((words) => words?.cues[0] ?? []))],
+        breathing: 'Out on the hard part of each, in between them; never hold it.',
+      };
+    }
+    const words = exercise && wordsOf(exercise);
+    return { cues: words?.cues.slice(0, 2) ?? [], breathing: words?.breathing ?? '' };
+  }
 
   /** What the coach wrote of an exercise of their own. */
   private ownWords(exerciseId: string): Coaching | undefined {

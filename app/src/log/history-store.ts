@@ -78,7 +78,7 @@ export const HistoryStore = signalStore(
         if (entry.date > (last.get(entry.exerciseId) ?? '')) last.set(entry.exerciseId, entry.date);
       }
       return [...last.keys()]
-        .flatMap((id) => view.catalog().exercises.get(id) ?? [])
+        .flatMap((id) => view.catalog().exerciseById(id) ?? [])
         .sort((a, b) => (a.name < b.name ? -1 : 1));
     });
     const exercise = computed(() => {
@@ -92,7 +92,7 @@ export const HistoryStore = signalStore(
       weeks: computed(() => historyByWeek(log(), visits(), view.catalog())),
       holds: computed(() =>
         holdsByDay(log(), (id) => {
-          const known = view.catalog().exercises.get(id);
+          const known = view.catalog().exerciseById(id);
           return known !== undefined && isHeld(known);
         }),
       ),

@@ -62,7 +62,7 @@ export class HistoryScreen {
   });
 
   private readonly unit = computed(() => this.history.person()?.unit ?? 'kg');
-  private readonly nameOf = (id: string) => this.history.view.catalog().exercises.get(id)?.name ?? id;
+  private readonly nameOf = (id: string) => this.history.view.catalog().exerciseById(id)?.name ?? id;
 
   protected readonly figure = computed<Figure | undefined>(() => {
     const weeks = this.history.weeks();

@@ -1,6 +1,7 @@
 import {
   FOCUS_WORDS,
   MUSCLE_WORDS,
+  patternsOf,
   type Exercise,
   type Focus,
   type Muscle,
@@ -86,10 +87,11 @@ export function muscleCoverage(session: Session, tier: Tier, catalog: Catalog): 
       if (FRONT.has(muscle)) total.front += share * sets;
       if (BACK.has(muscle)) total.back += share * sets;
     }
-    if (PUSH.has(exercise.pattern)) total.push += sets;
-    if (PULL.has(exercise.pattern)) total.pull += sets;
-    if (KNEE.has(exercise.pattern)) total.knee += sets;
-    if (HIP.has(exercise.pattern)) total.hip += sets;
+    const patterns = patternsOf(exercise);
+    if (patterns.some((pattern) => PUSH.has(pattern))) total.push += sets;
+    if (patterns.some((pattern) => PULL.has(pattern))) total.pull += sets;
+    if (patterns.some((pattern) => KNEE.has(pattern))) total.knee += sets;
+    if (patterns.some((pattern) => HIP.has(pattern))) total.hip += sets;
     planes[planeOf(exercise)] += sets;
     // By the clock and not each side: the sides take turns, the first has the odd one.
     const halved =

@@ -1,4 +1,4 @@
-import type { Session, Slot, SlotSource } from '../model';
+import { sourceKey, type Session, type Slot } from '../model';
 
 /**
  * A session read anew from its text, with the ids of the one it was: what stands for the same exercise, in order, is the
@@ -9,7 +9,7 @@ export function keepIds(before: Session, after: Session): Session {
   const blockOf = new Map<string, string>();
   for (const { id, slots } of before.blocks) {
     for (const slot of slots) {
-      const key = keyOf(slot.source);
+      const key = sourceKey(slot.source);
       waiting.set(key, [...(waiting.get(key) ?? []), slot]);
       blockOf.set(slot.id, id);
     }
@@ -17,7 +17,7 @@ export function keepIds(before: Session, after: Session): Session {
   const read = after.blocks.map((block) => ({
     ...block,
     slots: block.slots.map((slot): Slot => {
-      const old = waiting.get(keyOf(slot.source))?.shift();
+      const old = waiting.get(sourceKey(slot.source))?.shift();
       if (!old) return slot;
       const kept = { ...slot, id: old.id, ...(old.scheme && { scheme: old.scheme }) };
       return JSON.stringify(kept) === JSON.stringify(old) ? old : kept;
@@ -38,8 +38,4 @@ export function keepIds(before: Session, after: Session): Session {
   });
   const { focus, dismissed } = before;
   return { ...after, id: before.id, ...(focus && { focus }), ...(dismissed && { dismissed }), blocks };
-}
-
-function keyOf(source: SlotSource): string {
-  return source.kind === 'ladder' ? `ladder ${source.ladderId}` : `exercise ${source.exerciseId}`;
 }

@@ -1,4 +1,4 @@
-import { BLOCKS, type Prescription, type Session } from '../model';
+import { BLOCKS, patternsOf, type Prescription, type Session } from '../model';
 import { addBlock, byTheClock, editEachTier, editSlot, newSlot, sessionTimeline, slotName } from '../plan';
 import { formatClock } from '../units';
 import { muscleCoverage } from './coverage';
@@ -54,6 +54,10 @@ function emptyBlocks({ blocks }: Session): Remark[] {
     }));
 }
 
+function warmUpsFor({ exercise }: Member['version']): readonly string[] {
+  return patternsOf(exercise).flatMap((pattern) => LOOSENING[pattern].warmUp);
+}
+
 function noWarmUp(session: Session, members: readonly Member[], { catalog, newId }: ReviewContext): Remark[] {
   const warm = session.blocks.filter(({ kind }) => kind === 'warmUp').flatMap(({ slots }) => slots);
   const done = new Set(warm.flatMap(({ source }) => (source.kind === 'exercise' ? [source.exerciseId] : [])));
@@ -61,12 +65,10 @@ function noWarmUp(session: Session, members: readonly Member[], { catalog, newId
     ({ version }) => isBig(version.exercise) || version.exercise.impact === 'high',
   );
   const cold = trained.filter(
-    ({ version }) => !LOOSENING[version.exercise.pattern].warmUp.some((exerciseId) => done.has(exerciseId)),
+    ({ version }) => !warmUpsFor(version).some((exerciseId) => done.has(exerciseId)),
   );
   if (cold.length === 0) return [];
-  const wanted = [
-    ...new Set(cold.flatMap(({ version }) => LOOSENING[version.exercise.pattern].warmUp)),
-  ].slice(0, MOST_WARM_UP);
+  const wanted = [...new Set(cold.flatMap(({ version }) => warmUpsFor(version)))].slice(0, MOST_WARM_UP);
   const names = listed(cold.map(({ slot }) => slotName(slot, catalog).toLowerCase()));
   return [
     {

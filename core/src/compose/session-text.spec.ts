@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { anySession } from '../../testing/sessions';
 import { catalog } from '../library';
-import { sessionSchema, TIERS, type Session } from '../model';
+import { sessionSchema, sourceKey, TIERS, type Session } from '../model';
 import { formatPrescription } from '../plan';
 import { keepIds } from './keep-ids';
 import { parseSession } from './session-parse';
@@ -41,9 +41,9 @@ function outline({ blocks }: Session): string {
   return blocks
     .map(({ kind, slots }) => {
       const lines = slots.map(({ source, prescriptions }) => {
-        const name = source.kind === 'ladder' ? source.ladderId : source.exerciseId;
+        const [, ...name] = sourceKey(source).split(' ');
         const texts = Object.values(prescriptions).map((own) => formatPrescription(own));
-        return `${name} ${[...new Set(texts)].join(' | ')}`;
+        return `${name.join(' ')} ${[...new Set(texts)].join(' | ')}`;
       });
       return [kind, ...lines].join('\n');
     })

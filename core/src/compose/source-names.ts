@@ -1,5 +1,6 @@
-import type { SlotSource } from '../model';
+import { movementsOf, sourceKey, type SlotSource } from '../model';
 import type { Catalog } from '../ladder';
+import { combinationName, LIBRARY_COMBINATIONS } from '../library';
 import {
   movementKey,
   movementWords,
@@ -8,7 +9,8 @@ import {
   readMovement,
   type MovementReading,
 } from '../naming';
-import { editDistance } from '../plan';
+import { editDistance, partNames } from '../plan';
+import { readCombination, SIDE_WORDS } from './combination-text';
 
 interface Named {
   readonly name: string;
@@ -17,7 +19,7 @@ interface Named {
 
 const TAG = /\s*\[(ladder|exercise)(?:\s+([^\]]+))?\]$/u;
 /** Signs the shorthand of a session needs for itself. */
-const SIGNS = /[:|/"[\];]|^[-*•#]|\bthen\b|\bstraight into\b/iu;
+const SIGNS = /[:|/"[\];+]|^[-*•#]|\bthen\b|\bstraight into\b/iu;
 
 const KNOWN = new WeakMap<Catalog, SourceNames>();
 
@@ -49,6 +51,7 @@ export class SourceNames {
         name,
         source: { kind: 'exercise', exerciseId: id },
       })),
+      ...LIBRARY_COMBINATIONS.filter(({ source }) => isThere(source, catalog)),
     ];
     for (const { name, source } of this.all) {
       const key = keyOf(name);
@@ -67,7 +70,11 @@ export class SourceNames {
 
   /** The name a source is written by: tagged where the bare name means something else, quoted where it has our signs in it. */
   nameOf(source: SlotSource): string {
-    const id = source.kind === 'ladder' ? source.ladderId : source.exerciseId;
+    if (source.kind === 'combination' && combinationName(source) === undefined) {
+      const sides = source.sides ? ` (${SIDE_WORDS[source.sides]})` : '';
+      return `${partNames(source, (part) => this.nameOf(part))}${sides}`;
+    }
+    const id = idOf(source);
     const own = this.all.find((named) => same(named.source, source));
     const name = own?.name.trim() ?? id;
     const plain = SIGNS.test(name) || /\s{2,}/u.test(name) ? `"${name.replaceAll('"', '""')}"` : name;
@@ -81,6 +88,11 @@ export class SourceNames {
 
   /** What a name means exactly: "Squat", "squats", "Squat [exercise]", "\"a name: with signs\"". */
   find(text: string): SlotSource | undefined {
+    const movement = (name: string) => this.findOne(name) ?? this.findSpoken(name);
+    return this.findOne(text) ?? readCombination(text, movement);
+  }
+
+  private findOne(text: string): SlotSource | undefined {
     const tag = TAG.exec(text);
     const bare = unquoted(tag ? text.slice(0, tag.index) : text);
     if (!tag) {
@@ -90,7 +102,7 @@ export class SourceNames {
     const [, kind, id] = tag;
     return [...this.all, ...alsoCalled(this.catalog)].find(({ name, source }) => {
       if (source.kind !== kind) return false;
-      const own = source.kind === 'ladder' ? source.ladderId : source.exerciseId;
+      const own = idOf(source);
       return id === undefined ? keyOf(name) === keyOf(bare) : own === id;
     })?.source;
   }
@@ -170,6 +182,9 @@ function alsoCalled({ ladders, exercises }: Catalog): Named[] {
         source: { kind: 'ladder', ladderId: ladder.id },
       })),
     ),
+    ...LIBRARY_COMBINATIONS.flatMap(({ alsoCalled: others, source }) =>
+      isThere(source, { ladders, exercises }) ? others.map((name): Named => ({ name, source })) : [],
+    ),
     ...[...exercises.values()].flatMap((exercise) =>
       otherNamesOfExercise(exercise).map((name): Named => ({
         name,
@@ -183,9 +198,21 @@ function alsoCalled({ ladders, exercises }: Catalog): Named[] {
 const ALIKE = 0.4;
 
 function same(a: SlotSource, b: SlotSource): boolean {
-  return a.kind === 'ladder'
-    ? b.kind === 'ladder' && a.ladderId === b.ladderId
-    : b.kind === 'exercise' && a.exerciseId === b.exerciseId;
+  return sourceKey(a) === sourceKey(b);
+}
+
+function idOf(source: SlotSource): string {
+  if (source.kind === 'ladder') return source.ladderId;
+  return source.kind === 'exercise' ? source.exerciseId : sourceKey(source);
+}
+
+function isThere(
+  source: SlotSource,
+  { ladders, exercises }: Pick<Catalog, 'ladders' | 'exercises'>,
+): boolean {
+  return movementsOf(source).every((part) =>
+    part.kind === 'ladder' ? ladders.has(part.ladderId) : exercises.has(part.exerciseId),
+  );
 }
 
 function keyOf(name: string): string {

@@ -5,7 +5,7 @@ import demoLog from '../../../demo/boatyard-log.json';
 import schemaFile from '../../../docs/dray.schema.json';
 import { LIBRARY_EXERCISES } from '../library';
 import { LIBRARY_WORDS } from '../library/words';
-import type { DrayDocument } from '../model';
+import { DOCUMENT_VERSION, type DrayDocument } from '../model';
 import {
   documentJsonSchema,
   MAX_DOCUMENT_BYTES,
@@ -68,7 +68,7 @@ describe('parseDocument', () => {
       ['[1, 2]', /not a Dray file/],
       ['{"format":"other"}', /not a Dray file/],
       [serializeDocument(boatyard).slice(0, 5000), /cut short/],
-      [JSON.stringify({ ...boatyard, version: 5 }), /newer Dray.*Update/],
+      [JSON.stringify({ ...boatyard, version: DOCUMENT_VERSION + 1 }), /newer Dray.*Update/],
       [JSON.stringify({ ...boatyard, version: 'one' }), /which version/],
     ];
     for (const [json, sentence] of cases) {
@@ -162,7 +162,7 @@ describe('parseDocument', () => {
     }));
     const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.version).toBe(4);
+    expect(parsed.document.version).toBe(5);
     // It starts on a Tuesday, and two sessions are half a week apart.
     expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
       { weekday: 2, sessionId: 'tuesday' },

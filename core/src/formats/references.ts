@@ -1,4 +1,4 @@
-import type { DrayDocument, Problem } from '../model';
+import { movementsOf, type DrayDocument, type Problem } from '../model';
 import type { Catalog } from '../ladder';
 
 /**
@@ -46,7 +46,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
   document.sessions.forEach((session, at) => {
     for (const { slots: own } of session.blocks) {
       for (const { source: main, twin, id } of own) {
-        for (const source of twin ? [main, twin] : [main]) {
+        for (const source of [main, ...(twin ? [twin] : [])].flatMap(movementsOf)) {
           const path = `sessions, ${at + 1}, slot ${id}`;
           if (source.kind === 'ladder' && !catalog.ladders.has(source.ladderId)) {
             say(path, `there is no ladder “${source.ladderId}”`);
@@ -70,7 +70,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
     if (override.rungId !== undefined && !catalog.versionByRung.has(override.rungId)) {
       say(path, `there is no rung “${override.rungId}”`);
     }
-    if (override.exerciseId !== undefined && !catalog.exercises.has(override.exerciseId)) {
+    if (override.exerciseId !== undefined && !catalog.exerciseById(override.exerciseId)) {
       say(path, `there is no exercise “${override.exerciseId}”`);
     }
     if (!slots.has(override.slotId)) say(path, `there is no slot “${override.slotId}”`);

@@ -58,7 +58,7 @@ const OF_THE_ARMS: ReadonlySet<Demand> = new Set([
   'overFace',
 ]);
 /** Ways of holding that leave a hand for something to hold on to. */
-const LEAVES_A_HAND: ReadonlySet<Hold> = new Set(['oneSide', 'vest', 'ankle', 'none']);
+export const LEAVES_A_HAND: ReadonlySet<Hold> = new Set(['oneSide', 'vest', 'ankle', 'none']);
 /** Where a bar lies on the shoulders. */
 const ON_THE_SHOULDERS: ReadonlySet<Exercise['pattern']> = new Set(['squat', 'lunge', 'calf']);
 

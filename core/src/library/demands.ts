@@ -80,7 +80,7 @@ const LANDING = ['jump', 'jolt'] as const;
  */
 export const DEMANDS: Readonly<Record<string, Asks>> = {
   // Squats and lunges
-  'helped-sit-to-stand': NOTHING,
+  'helped-sit-to-stand': asks([], [], [], 'handsBusy'),
   'seat-squat': asks([], ['grip']),
   'free-squat': asks(SQUATTING, [], DEPTH),
   'goblet-squat': asks(SQUATTING, ['grip'], DEPTH),

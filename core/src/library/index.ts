@@ -5,3 +5,4 @@
  */
 export { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from './shipped';
 export { catalogOf } from './own';
+export { combinationName, LIBRARY_COMBINATIONS, type NamedCombination } from './combinations';

@@ -11,6 +11,7 @@ export * from './kit';
 export * from './prescription';
 export * from './amount';
 export * from './session';
+export * from './combination';
 export * from './limits';
 export * from './scheme';
 export * from './program';

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { leverSettingsSchema } from './lever';
-import { idSchema } from './vocabulary';
+import { idSchema, versionIdSchema } from './vocabulary';
 
 /** What was left, from someone who does not count repetitions. */
 export const leftSchema = z.enum(['nothing', 'some', 'plenty']);
@@ -43,7 +43,8 @@ export const logEntrySchema = z.strictObject({
   slotId: idSchema,
   week: z.int().min(1).max(16),
   date: z.iso.date(),
-  exerciseId: idSchema,
+  /** Of a combination what it is made of, see `combinedId`. */
+  exerciseId: versionIdSchema,
   /** Which version, where body weight is the load. */
   rungId: idSchema.optional(),
   /** Where the levers stood, if not where the rung has them. */

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { leverSettingsSchema } from './lever';
-import { idSchema } from './vocabulary';
+import { idSchema, versionIdSchema } from './vocabulary';
 
 const REASON_WORDS = 'an override needs its reason in a few words';
 
@@ -17,7 +17,8 @@ export const overrideSchema = z
     fromWeek: z.int().min(1).max(16),
     /** The last week it holds; for good when absent. */
     toWeek: z.int().min(1).max(16).optional(),
-    exerciseId: idSchema.optional(),
+    /** A combination's too, see `combinedId`. */
+    exerciseId: versionIdSchema.optional(),
     /** A rung of whichever ladder holds it; wins over `exerciseId`. */
     rungId: idSchema.optional(),
     /** Where levers stand on that rung. */

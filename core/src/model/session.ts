@@ -40,12 +40,77 @@ export const BLOCKS: Record<BlockKind, BlockFact> = {
   coolDown: { name: 'Cool-down', grouped: false, lettered: false, clocked: false, defaultRestSeconds: 0 },
 };
 
-/** What stands in a slot: a ladder, so that everyone gets their rung, or one exercise for all. */
+const ladderSourceSchema = z.strictObject({ kind: z.literal('ladder'), ladderId: idSchema });
+const exerciseSourceSchema = z.strictObject({ kind: z.literal('exercise'), exerciseId: idSchema });
+
+/** One movement: a ladder, so that everyone gets their rung, or one exercise for all. */
+export const movementSourceSchema = z.discriminatedUnion('kind', [ladderSourceSchema, exerciseSourceSchema]);
+export type MovementSource = z.infer<typeof movementSourceSchema>;
+
+/** One movement of a combination. */
+export const combinationPartSchema = z.strictObject({
+  source: movementSourceSchema,
+  /** How often in one repetition; absent is once. */
+  times: z.int().min(2).max(10).optional(),
+  /** Held while the others move: the bridge under a chest press. */
+  held: z.literal(true).optional(),
+});
+export type CombinationPart = z.infer<typeof combinationPartSchema>;
+
+/** Which side a one-sided part is on beside another: left leg and left arm, left leg and right arm, or in turn. */
+export const combinationSidesSchema = z.enum(['same', 'opposite', 'alternating']);
+export type CombinationSides = z.infer<typeof combinationSidesSchema>;
+
+export const MOST_PARTS = 4;
+
+/** Two to four movements done as one repetition. */
+const combinationSourceSchema = z.strictObject({
+  kind: z.literal('combination'),
+  parts: z
+    .array(combinationPartSchema)
+    .min(2)
+    .max(MOST_PARTS)
+    .refine((parts) => parts.some(({ held }) => !held), {
+      message: 'one part of a combination moves',
+    }),
+  sides: combinationSidesSchema.optional(),
+});
+export type CombinationSource = z.infer<typeof combinationSourceSchema>;
+
+/** What stands in a slot: a ladder, so that everyone gets their rung, one exercise for all, or several done as one. */
 export const slotSourceSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('ladder'), ladderId: idSchema }),
-  z.strictObject({ kind: z.literal('exercise'), exerciseId: idSchema }),
+  ladderSourceSchema,
+  exerciseSourceSchema,
+  combinationSourceSchema,
 ]);
 export type SlotSource = z.infer<typeof slotSourceSchema>;
+
+/**
+ * What identifies a source: the same for two slots that hold the same thing.
+ *
+ * @example sourceKey({ kind: 'ladder', ladderId: 'squat' }) // 'ladder squat'
+ */
+export function sourceKey(source: SlotSource): string {
+  switch (source.kind) {
+    case 'ladder':
+      return `ladder ${source.ladderId}`;
+    case 'exercise':
+      return `exercise ${source.exerciseId}`;
+    case 'combination':
+      return `combination ${source.sides ?? ''} ${source.parts
+        .map(({ source: part, times = 1, held }) => `${times}${held ? ' held' : ''} ${sourceKey(part)}`)
+        .join(' + ')}`;
+  }
+}
+
+/**
+ * The movements of a source: itself, or the parts of a combination.
+ *
+ * @example movementsOf({ kind: 'ladder', ladderId: 'squat' }).length // 1
+ */
+export function movementsOf(source: SlotSource): readonly MovementSource[] {
+  return source.kind === 'combination' ? source.parts.map((part) => part.source) : [source];
+}
 
 export const slotSchema = z.strictObject({
   id: idSchema,

@@ -5,6 +5,8 @@ z.config({ jitless: true });
 
 /** Identifiers are short strings; the library's are readable, a coach's own are random. */
 export const idSchema = z.string().min(1).max(80);
+/** Of what a set was done in: a combination's says its parts, and is longer. */
+export const versionIdSchema = z.string().min(1).max(900);
 
 export const nameSchema = z.string().trim().min(1).max(120);
 

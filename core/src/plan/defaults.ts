@@ -2,12 +2,17 @@ import {
   BLOCKS,
   type Block,
   type BlockKind,
+  type CombinationSource,
+  type MovementSource,
   type Pattern,
   type Prescription,
   type Slot,
   type SlotSource,
 } from '../model';
 import type { Catalog } from '../ladder';
+
+import { combinationName } from '../library';
+import { versionForTier } from './timeline';
 
 /** A new block, empty, with the rest its kind usually has. */
 export function newBlock(id: string, kind: BlockKind): Block {
@@ -41,7 +46,8 @@ const INTERVAL_SECONDS = 40;
  */
 export function newSlot(id: string, source: SlotSource, catalog: Catalog, kind?: BlockKind): Slot {
   const ladder = source.kind === 'ladder' ? catalog.ladders.get(source.ladderId) : undefined;
-  const exercise = source.kind === 'exercise' ? catalog.exercises.get(source.exerciseId) : undefined;
+  const exercise =
+    source.kind === 'ladder' ? undefined : versionForTier({ source }, 'beginner', catalog)?.exercise;
   const pattern = ladder?.pattern ?? exercise?.pattern ?? 'mobility';
   const perSide =
     exercise?.laterality === 'eachSide' ||
@@ -59,12 +65,30 @@ export function newSlot(id: string, source: SlotSource, catalog: Catalog, kind?:
   };
 }
 
-/** What a slot is called: its ladder's or its exercise's name. */
-export function slotName(slot: Slot, catalog: Catalog): string {
-  const { source } = slot;
-  const named =
-    source.kind === 'ladder'
-      ? catalog.ladders.get(source.ladderId)
-      : catalog.exercises.get(source.exerciseId);
-  return named?.name ?? (source.kind === 'ladder' ? source.ladderId : source.exerciseId);
+/** What a slot is called: its ladder's or its exercise's name, or that of a combination. */
+export function slotName({ source }: Pick<Slot, 'source'>, catalog: Catalog): string {
+  switch (source.kind) {
+    case 'ladder':
+      return catalog.ladders.get(source.ladderId)?.name ?? source.ladderId;
+    case 'exercise':
+      return catalog.exercises.get(source.exerciseId)?.name ?? source.exerciseId;
+    case 'combination':
+      return combinationName(source) ?? partNames(source, (part) => slotName({ source: part }, catalog));
+  }
+}
+
+/**
+ * The parts of a combination as they are written: "2 Squat + Overhead press".
+ *
+ * @param source the combination
+ * @param nameOf what a part is called
+ * @example partNames(source, nameOf) // 'hold Glute bridge + Chest press'
+ */
+export function partNames(
+  { parts }: Pick<CombinationSource, 'parts'>,
+  nameOf: (source: MovementSource) => string,
+): string {
+  return parts
+    .map(({ source, times = 1, held }) => `${held ? 'hold ' : times > 1 ? `${times} ` : ''}${nameOf(source)}`)
+    .join(' + ');
 }

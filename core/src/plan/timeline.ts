@@ -1,6 +1,7 @@
 import {
   BLOCKS,
   type Block,
+  type CombinationSource,
   type Exercise,
   type Prescription,
   type Range,
@@ -9,7 +10,14 @@ import {
   type Tier,
   type Timing,
 } from '../model';
-import { chooseRungOfTier, versionOfExercise, type Catalog, type Version } from '../ladder';
+import {
+  chooseRungOfTier,
+  commonHolds,
+  together,
+  versionOfExercise,
+  type Catalog,
+  type Version,
+} from '../ladder';
 import { slotLetters } from './letters';
 import { amountInSet, byTheClock, middleAmount, movementsInOne } from './set-pattern';
 import { secondsBetween, stationOf, USUAL_TIMING, type Station } from './timing';
@@ -196,7 +204,12 @@ interface Done {
 }
 
 /** What a tier does in a slot: its rung, or the exercise for all. */
-export function versionForTier({ source }: Slot, tier: Tier, catalog: Catalog): Version | undefined {
+export function versionForTier(
+  { source }: Pick<Slot, 'source'>,
+  tier: Tier,
+  catalog: Catalog,
+): Version | undefined {
+  if (source.kind === 'combination') return combinationForTier(source, tier, catalog);
   if (source.kind === 'exercise') {
     const exercise = catalog.exercises.get(source.exerciseId);
     return exercise && versionOfExercise(exercise);
@@ -204,6 +217,20 @@ export function versionForTier({ source }: Slot, tier: Tier, catalog: Catalog): 
   const ladder = catalog.ladders.get(source.ladderId);
   const rung = ladder && chooseRungOfTier(ladder, tier);
   return rung && catalog.versionByRung.get(rung.id);
+}
+
+/** The parts of a combination as a tier does them, with what suits them all. */
+function combinationForTier(
+  { parts, sides }: CombinationSource,
+  tier: Tier,
+  catalog: Catalog,
+): Version | undefined {
+  const known = parts.flatMap(({ source, times = 1, held }) => {
+    const version = versionForTier({ source }, tier, catalog);
+    return version ? [{ version, times, held, carries: version.exercise.loading !== undefined }] : [];
+  });
+  if (known.length === 0) return undefined;
+  return together(known, { holds: commonHolds(known), apart: false, sides });
 }
 
 /** A slot as the plan has it for a tier: its rung's exercise, held the first way it can be held. */

@@ -1,4 +1,4 @@
-import type { LogEntry, Pain, Pattern, Program } from '../model';
+import { patternsOf, type LogEntry, type Pain, type Pattern, type Program } from '../model';
 import { lastStopSign } from '../caution';
 import type { Catalog } from '../ladder';
 import type { WeekFacts } from '../progress';
@@ -85,8 +85,8 @@ function push(groups: Map<string, LogEntry[]>, key: string, entry: LogEntry): vo
 
 /** What bears on one person's weeks of a session, beside the sets of each slot. */
 export interface PersonFacts {
-  /** Of a week, for work of a pattern; pain from then until the week before `untilWeek` counts. */
-  readonly of: (week: number, pattern: Pattern, untilWeek?: number) => WeekFacts;
+  /** Of a week, for work of some patterns; pain from then until the week before `untilWeek` counts. */
+  readonly of: (week: number, patterns: readonly Pattern[], untilWeek?: number) => WeekFacts;
   /** Whether a week says anything: the session stands in it, or they did it all the same. */
   readonly counts: (week: number) => boolean;
   /** Changes when anything in it does. */
@@ -108,7 +108,7 @@ export interface FactsQuery {
  *
  * @param log of the document
  * @param query whose weeks of which session
- * @example personFacts(document.log, query).of(3, 'squat').missed // 1
+ * @example personFacts(document.log, query).of(3, ['squat']).missed // 1
  */
 export function personFacts(log: readonly LogEntry[], query: FactsQuery): PersonFacts {
   const { program, sessionId, participantId } = query;
@@ -119,15 +119,15 @@ export function personFacts(log: readonly LogEntry[], query: FactsQuery): Person
   const missed = missedRunning(counted, new Set(away));
   // The same object for the same question, so that what rests on it can tell.
   const known = new Map<string, WeekFacts>();
-  const of = (week: number, pattern: Pattern, untilWeek = week + 1): WeekFacts => {
-    const question = `${week} ${untilWeek} ${pains.size > 0 ? pattern : ''}`;
+  const of = (week: number, patterns: readonly Pattern[], untilWeek = week + 1): WeekFacts => {
+    const question = `${week} ${untilWeek} ${pains.size > 0 ? patterns.join() : ''}`;
     const answered = known.get(question);
     if (answered) return answered;
     const facts: WeekFacts = {
       missed: missed(week),
       came: came.has(week),
       unlogged: unlogged.includes(week),
-      pain: worstPain(pains, pattern, week, untilWeek),
+      pain: worstPain(pains, patterns, week, untilWeek),
     };
     known.set(question, facts);
     return facts;
@@ -167,22 +167,27 @@ function painsByWeek(
   const pains = new Map<string, Pain>();
   for (const { week, pain, exerciseId, date } of entries) {
     if (!pain || (program && date < program.startDate)) continue;
-    const key = `${week} ${catalog.exercises.get(exerciseId)?.pattern}`;
-    if (pain.score > (pains.get(key)?.score ?? 0)) pains.set(key, pain);
+    const exercise = catalog.exerciseById(exerciseId);
+    for (const pattern of exercise ? patternsOf(exercise) : []) {
+      const key = `${week} ${pattern}`;
+      if (pain.score > (pains.get(key)?.score ?? 0)) pains.set(key, pain);
+    }
   }
   return pains;
 }
 
 function worstPain(
   pains: ReadonlyMap<string, Pain>,
-  pattern: Pattern,
+  patterns: readonly Pattern[],
   fromWeek: number,
   untilWeek: number,
 ): Pain | undefined {
   let worst: Pain | undefined;
   for (let week = fromWeek; week < untilWeek && pains.size > 0; week += 1) {
-    const pain = pains.get(`${week} ${pattern}`);
-    if (pain && pain.score > (worst?.score ?? 0)) worst = pain;
+    for (const pattern of patterns) {
+      const pain = pains.get(`${week} ${pattern}`);
+      if (pain && pain.score > (worst?.score ?? 0)) worst = pain;
+    }
   }
   return worst;
 }

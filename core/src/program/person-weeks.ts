@@ -1,5 +1,6 @@
 import {
   amountLike,
+  patternsOf,
   type Exercise,
   type Gate,
   type Kit,
@@ -194,7 +195,7 @@ function stepOf(job: SessionJob, slotJob: RememberedSlot, week: Week, before: Be
   const { last, earlier, afterLighter } = before;
   const { lighter, wait } = week;
   const lastCell = readyIn(last);
-  const past = lastCell && job.facts.of(lastCell.week, lastCell.version.exercise.pattern, week.week);
+  const past = lastCell && job.facts.of(lastCell.week, patternsOf(lastCell.version.exercise), week.week);
   // A number: this is asked a few thousand times for a board.
   const key = 4 * week.week + 2 * Number(wait) + Number(lighter);
   const inputs = [last, earlier, afterLighter, past, doneBefore(slotJob, week.week)];
@@ -296,7 +297,7 @@ function pastOf(
   const { facts, person } = job;
   const curve = curveOf(person.participant.formula);
   const factsOf = (past: ReadyCell, until: number) =>
-    facts.of(past.week, past.version.exercise.pattern, until);
+    facts.of(past.week, patternsOf(past.version.exercise), until);
   const evidence = evidenceFor(cell, log, factsOf(cell, week.week), curve);
   const earlierCell = readyIn(earlier);
   const sameWork =

@@ -61,7 +61,7 @@ export function setsDone(entries: readonly LogEntry[], catalog: Catalog): Muscle
   const seen = new Set<string>();
   for (const { date, participantId, slotId, set, exerciseId, amount } of entries) {
     const key = `${date} ${participantId} ${slotId} ${set}`;
-    const exercise = catalog.exercises.get(exerciseId);
+    const exercise = catalog.exerciseById(exerciseId);
     if (!exercise || amount === 0 || seen.has(key)) continue;
     seen.add(key);
     addSets(total, exercise.muscles, 1);

@@ -176,7 +176,7 @@ describe('weeks in which a session does not stand', () => {
       participantId: steady.id,
       catalog,
       today: addDays(FIRST_MONDAY, 6 * 7),
-    }).of(6, 'squat');
+    }).of(6, ['squat']);
     expect(missed).withContext('weeks 3 and 5').toBe(2);
   });
 });

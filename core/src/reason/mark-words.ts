@@ -47,6 +47,10 @@ const MARKINGS: {
   bodyWeight: QUIET,
   substituted: { kind: 'substitute', words: ({ gap }) => `substitute: ${gapMark(gap)}` },
   nothingNear: { kind: 'substitute' },
+  together: ({ how }) =>
+    how === 'apart' ? { kind: 'substitute', words: () => 'one after the other' } : QUIET,
+  partFits: { kind: 'substitute' },
+  partLeftOut: { kind: 'substitute', words: ({ name }) => `without the ${name}` },
 
   wanted: QUIET,
   asPlanned: QUIET,

@@ -1,4 +1,5 @@
 import {
+  HOLD_WORDS,
   LEVERS,
   PATTERN_WORDS,
   PROP_WORDS,
@@ -80,6 +81,18 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   substituted: ({ gap, from, version, score }) =>
     `${gapWords(gap)}. Nearest to “${from.name}” is “${version.name}”, match ${score.toFixed(2)}.`,
   nothingNear: ({ gap }) => `${gapWords(gap)}, and nothing else comes near.`,
+  together: ({ version, how, hold }) => {
+    if (how === 'apart') {
+      return `Not as one repetition for them: all of the first, then all of the next (“${version.name}”).`;
+    }
+    return `One repetition is “${version.name}”${hold ? `, with ${HOLD_WORDS[hold]} throughout` : ', with nothing in the hands'}.`;
+  },
+  partFits: ({ from, version }) =>
+    `“${from.name}” needs the hands otherwise: “${version.name}” beside the other part.`,
+  partLeftOut: ({ name, because }) =>
+    because.kind === 'holdsDiffer'
+      ? `Without the ${name}: what it is held by does not suit the rest. Two slots instead of one would have both.`
+      : `Without the ${name}, and the rest stands: ${lowerFirst(leftOutWords(because).why)}.`,
 
   // Target
   wanted: ({ wanted }, unit) => wantedWords(wanted, unit),

@@ -2,6 +2,7 @@ import type {
   Amount,
   Decision,
   Gate,
+  Hold,
   LeverSettings,
   Need,
   Pain,
@@ -43,6 +44,12 @@ export type LeftOutBecause =
   /** Stopped by an answer or a reading, and no hand sets it aside. */
   | { readonly kind: 'stopped'; readonly rule: CautionRule };
 
+/** Why one part of a combination is left out. */
+export type PartLeftOut =
+  | LeftOutBecause
+  /** What the others are held by does not suit it. */
+  | { readonly kind: 'holdsDiffer' };
+
 /** A load as it is wanted, before the kit is asked. */
 export interface Wanted {
   readonly kg: number;
@@ -57,6 +64,14 @@ export interface Wanted {
   readonly eased: boolean;
   /** Of the maximum. */
   readonly percent: number;
+  /** In a combination: the part that decides, and what the others would have allowed. */
+  readonly weakest?: WeakestPart | undefined;
+}
+
+/** The part of a combination whose strength decides the load of all. */
+export interface WeakestPart {
+  readonly name: string;
+  readonly others: readonly { readonly name: string; readonly kg: number }[];
 }
 
 /** A load of the kit with how it is made. */
@@ -142,6 +157,17 @@ type KitReason = Step<
       readonly score: number;
     }
   | { readonly kind: 'nothingNear'; readonly gap: KitGap }
+  /** The parts of a combination: done as one with what suits them all, or one after the other. */
+  | {
+      readonly kind: 'together';
+      readonly version: Version;
+      readonly how: 'asOne' | 'emptyHanded' | 'apart';
+      readonly hold?: Hold | undefined;
+    }
+  /** A part is done another way, so that the hands can hold what the others need. */
+  | { readonly kind: 'partFits'; readonly from: Version; readonly version: Version }
+  /** A part is left out of a combination, and the rest stands. */
+  | { readonly kind: 'partLeftOut'; readonly name: string; readonly because: PartLeftOut }
 >;
 
 /** What a scheme makes of the week before, and what a first week begins with. */

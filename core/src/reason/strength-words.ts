@@ -1,7 +1,7 @@
 import type { KnownSet } from '../model';
 import type { StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
-import type { Wanted } from './reason';
+import type { Wanted, WeakestPart } from './reason';
 
 /**
  * Why a load is wanted: the reps asked as a share of a maximum, and where that comes from.
@@ -10,7 +10,27 @@ import type { Wanted } from './reason';
  * @param unit the reader's
  * @example wantedWords(cell.wanted, 'kg') // '10 with 2 left is 71 % of 28 kg, the maximum after 20 × 10 kg, known to ±6 %: 20 kg.'
  */
-export function wantedWords(
+export function wantedWords(wanted: Wanted, unit: MassUnit): string {
+  const { weakest } = wanted;
+  return weakest
+    ? `${weakestWords(weakest, wanted.kg, unit)} ${loadWords(wanted, unit)}`
+    : loadWords(wanted, unit);
+}
+
+/**
+ * Which part of a combination decides the load, and what the others could take.
+ *
+ * @param weakest the part with what the others allow
+ * @param kg what it allows
+ * @param unit the reader's
+ * @example weakestWords({ name: 'raise', others: [{ name: 'squat', kg: 20 }] }, 4, 'kg') // 'The raise decides: 4 kg; the squat alone could take 20 kg.'
+ */
+export function weakestWords({ name, others }: WeakestPart, kg: number, unit: MassUnit): string {
+  const rest = others.map((other) => `the ${other.name} alone could take ${formatLoad(other.kg, unit)}`);
+  return `The ${name} decides: ${formatLoad(kg, unit)}${rest.length > 0 ? `; ${rest.join(', ')}` : ''}.`;
+}
+
+function loadWords(
   { kg, reps, reserve, estimate, source, eased, percent, bodyKg }: Wanted,
   unit: MassUnit,
 ): string {

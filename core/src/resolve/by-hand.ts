@@ -69,7 +69,7 @@ export function versionByHand({ override, catalog }: PlaceContext): HandVersion 
   if (!override) return undefined;
   const { rungId, exerciseId, reason: said, reviewOfWeek } = override;
   const rung = rungId === undefined ? undefined : catalog.versionByRung.get(rungId);
-  const exercise = exerciseId === undefined ? undefined : catalog.exercises.get(exerciseId);
+  const exercise = exerciseId === undefined ? undefined : catalog.exerciseById(exerciseId);
   const version = rung ?? (exercise && versionOfExercise(exercise));
   return (
     version && {

@@ -9,6 +9,7 @@ import { eased } from './eased';
 import { kit } from './kit';
 import { rung } from './rung';
 import { target } from './target';
+import { isTogether, placeTogether } from './together';
 import { write } from './write';
 
 /** Which version, held how: the same in every week. */
@@ -39,6 +40,7 @@ export function resolve(slot: Slot, context: DoseContext): Cell {
  * @example placeSlot(slot, context).version?.name // 'goblet squat'
  */
 export function placeSlot(slot: Slot, context: PlaceContext): CellDraft {
+  if (isTogether(slot, context)) return eased(placeTogether(slot, context));
   return eased(
     PLACING.reduce((draft, step) => step(draft, context), draftOf(slot, context.participant.tier)),
   );

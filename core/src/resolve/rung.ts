@@ -85,6 +85,11 @@ export function plannedStart(
     const tier = tierFor(participant, exercise.pattern);
     return { version, tier, reasons: [{ step: 'rung', kind: 'planned', version }] };
   }
+  // A combination that was replaced by hand: whoever stands first in it says the tier.
+  if (source.kind === 'combination') {
+    const [first] = source.parts;
+    return first && plannedStart(first.source, { catalog, participant });
+  }
   const ladder = catalog.ladders.get(source.ladderId);
   const choice = ladder && chooseRung(participant, ladder, catalog.ladders);
   const onRung = choice && catalog.versionByRung.get(choice.rung.id);

@@ -1,7 +1,9 @@
 import {
   amountOf,
   kindOfWork,
+  partsOf,
   type Amount,
+  type CombinedPart,
   type Exercise,
   type Prescription,
   type Target,
@@ -11,7 +13,7 @@ import type { EffortLimits } from '../caution';
 import type { Version } from '../ladder';
 import { USUAL_MOST_REPS } from '../plan';
 import type { Wanted } from '../reason';
-import { bodyMovedKg, curveOf } from '../strength';
+import { bodyMovedKg, curveOf, repsOfPart } from '../strength';
 import type { PlaceContext } from './context';
 
 /** Left undone when a prescription says nothing about effort (common practice: 1 to 3 left). */
@@ -152,10 +154,58 @@ export function wantedLoad(
   { strength, participant }: PlaceContext,
 ): Wanted | undefined {
   const { exercise } = version;
+  const asked = {
+    reps: repsFor(startAmount(prescription.work), exercise),
+    reserve: reserveAsked(prescription, version, limits),
+    said: reserveSaid(prescription, version),
+  };
+  const parts = partsOf(exercise);
+  if (!parts) return wantedFor(exercise, asked, prescription, limits, { strength, participant });
+  return wantedTogether(parts, (part) => {
+    const { reps, reserve, said } = asked;
+    const times = { reps: repsOfPart(part, reps), reserve: reserve * part.times, said: said * part.times };
+    return wantedFor(part.exercise, times, prescription, limits, { strength, participant });
+  });
+}
+
+/** Of a combination: what the part that gives out first allows, and what the others would have. */
+function wantedTogether(
+  parts: readonly CombinedPart[],
+  wantedOf: (part: CombinedPart) => Wanted | undefined,
+): Wanted | undefined {
+  const [weakest, ...others] = parts
+    .flatMap((part) => {
+      const wanted = part.carries ? wantedOf(part) : undefined;
+      return wanted ? [{ name: part.exercise.name.toLowerCase(), wanted }] : [];
+    })
+    .sort((a, b) => a.wanted.kg - b.wanted.kg);
+  if (!weakest) return undefined;
+  const { name, wanted } = weakest;
+  return {
+    ...wanted,
+    ...(parts.length > 1 && {
+      weakest: { name, others: others.map((other) => ({ name: other.name, kg: other.wanted.kg })) },
+    }),
+  };
+}
+
+/** What is asked of one movement. */
+interface AskedReps {
+  readonly reps: number;
+  readonly reserve: number;
+  /** Left undone before conditions had their say. */
+  readonly said: number;
+}
+
+function wantedFor(
+  exercise: Exercise,
+  { reps, reserve, said }: AskedReps,
+  prescription: Prescription,
+  limits: EffortLimits,
+  { strength, participant }: Pick<PlaceContext, 'strength' | 'participant'>,
+): Wanted | undefined {
   const estimate = strength.estimate(exercise);
   if (!estimate) return undefined;
-  const reps = repsFor(startAmount(prescription.work), exercise);
-  const reserve = reserveAsked(prescription, version, limits);
   const percent = curveOf(estimate.formula).percentAt(reps + reserve);
   const bodyKg = bodyMovedKg(exercise, participant.bodyMassKg);
   const byReserve = Math.max(0, (estimate.maxKg * percent) / 100 - bodyKg);
@@ -165,7 +215,7 @@ export function wantedLoad(
     const kg = eased ? byReserve : named.kg;
     return { kg, reps, reserve, estimate, source: named.source, bodyKg, eased, percent };
   }
-  const eased = reserve > reserveSaid(prescription, version);
+  const eased = reserve > said;
   return { kg: byReserve, reps, reserve, estimate, source: 'reserve', bodyKg, eased, percent };
 }
 

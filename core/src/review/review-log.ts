@@ -1,4 +1,4 @@
-import type { DrayDocument } from '../model';
+import { patternsOf, type DrayDocument, type Pattern } from '../model';
 import { pickLoad } from '../kit';
 import { sameVersion } from '../ladder';
 import { catalogOf } from '../library';
@@ -103,7 +103,7 @@ function reviewsOf(
     const nextCell = ahead.cells[column];
     if (letter === '' || cell?.status !== 'ready' || !nextCell) return [];
     const log = index.ofCell(participantId, slot.id);
-    const known = factsOf(facts, week, cell.version.exercise.pattern);
+    const known = factsOf(facts, week, patternsOf(cell.version.exercise));
     return [
       {
         document,
@@ -160,13 +160,11 @@ function triesOf({
   };
 }
 
-type Pattern = Parameters<PersonFacts['of']>[1];
-
 /** What bears on a week beside its sets; one that the log does not know as past yet was missed by whoever has nothing in it. */
-function factsOf(facts: PersonFacts, week: number, pattern: Pattern) {
-  const known = facts.of(week, pattern);
+function factsOf(facts: PersonFacts, week: number, patterns: readonly Pattern[]) {
+  const known = facts.of(week, patterns);
   if (known.came || known.missed > 0) return known;
-  const before = week > 1 ? facts.of(week - 1, pattern).missed : 0;
+  const before = week > 1 ? facts.of(week - 1, patterns).missed : 0;
   return { ...known, missed: before + 1 };
 }
 

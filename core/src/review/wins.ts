@@ -41,7 +41,7 @@ export function winsOf(
 
   const keyOf = (entry: LogEntry) => versionKeyOfSet(entry, catalog.rungById);
   for (const [key, sets] of byVersion(today, keyOf)) {
-    const exercise = catalog.exercises.get(sets[0]?.exerciseId ?? '');
+    const exercise = catalog.exerciseById(sets[0]?.exerciseId ?? '');
     const name = exercise?.name ?? sets[0]?.exerciseId ?? '';
     // A hold of an easier version is no measure of this one.
     const earlier = before.filter((entry) => keyOf(entry) === key);

@@ -10,3 +10,4 @@ export * from './prior';
 export { CARRY_SD, DRIFT } from './filter';
 export * from './estimate';
 export * from './person';
+export * from './together';

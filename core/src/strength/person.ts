@@ -1,6 +1,8 @@
 import { meanHandShare } from '../body';
 import {
+  partsOf,
   tierFor,
+  type CombinedPart,
   type Exercise,
   type Formula,
   type KnownSet,
@@ -11,6 +13,8 @@ import {
 import { estimateStrength, type RunningEstimate } from './estimate';
 import type { StrengthObservation } from './observation';
 import { priorStrength, REFERENCE_BODY_SHARE } from './prior';
+import { curveOf, MOST_READABLE_REPS } from './rep-curve';
+import { partLoads, repsOfPart } from './together';
 
 /** Where a maximum comes from, surest first. */
 export type Basis = 'tested' | 'carried' | 'guess';
@@ -105,11 +109,21 @@ export function movedKg(
   return bodyMassKg * meanHandShare(surfaceCm, heightCm, pivot) + (set.loadKg ?? 0);
 }
 
+/** A set, and what it moved in an exercise that tells of a lift. */
+interface ToldSet {
+  readonly set: KnownSet;
+  readonly told: ToldLift;
+  readonly kg: number;
+}
+
+/** Repetitions at which two parts of a combination are weighed where none are asked: the usual ones (common practice). */
+const USUAL_REPS = { reps: 10, reserve: 2 };
+
 /** What one person's sets say of every exercise, worked out once for each and kept. */
 export interface StrengthBook {
   /** Undefined for an exercise that is never loaded. */
   readonly estimate: (exercise: Exercise) => StrengthEstimate | undefined;
-  /** The whole running estimate, for looking at; undefined for an exercise that says nothing of strength. */
+  /** The whole running estimate, for looking at; undefined for an exercise that says nothing of strength, and for a combination. */
   readonly running: (exercise: Exercise, formula?: Formula) => RunningEstimate | undefined;
 }
 
@@ -131,15 +145,16 @@ export function strengthBook(
   asOf?: string,
 ): StrengthBook {
   const kept = new Map<string, StrengthEstimate | undefined>();
-  const sets = done.flatMap((set) => {
+  const plain = done.flatMap((set): ToldSet[] => {
     const exercise = index.exerciseById(set.exerciseId);
-    const told = exercise && liftOf(exercise);
+    const told = exercise && !partsOf(exercise) && liftOf(exercise);
     const rung = set.rungId === undefined ? undefined : index.rungById(set.rungId);
     const kg = exercise && movedKg(set, exercise, rung, participant);
     return told && kg !== undefined ? [{ set, told, kg }] : [];
   });
-  const newest = sets.reduce<string | undefined>(
-    (latest, { set }) => (latest === undefined || set.date > latest ? set.date : latest),
+  let sets: readonly ToldSet[] = plain;
+  const newest = done.reduce<string | undefined>(
+    (latest, { date }) => (latest === undefined || date > latest ? date : latest),
     undefined,
   );
 
@@ -158,7 +173,7 @@ export function strengthBook(
   }
 
   function running(exercise: Exercise, formula: Formula = participant.formula): RunningEstimate | undefined {
-    const told = liftOf(exercise);
+    const told = partsOf(exercise) ? undefined : liftOf(exercise);
     if (!told) return undefined;
     const { lift, ratio } = told;
     const year = Number((asOf ?? newest ?? '').slice(0, 4));
@@ -176,8 +191,55 @@ export function strengthBook(
     return estimateStrength(observations(exercise, told), { formula, prior, asOf });
   }
 
+  /** What a set of a combination says of its parts: of the one that gave out first all of it, of the others only a least. */
+  function setsOfParts(set: KnownSet): ToldSet[] {
+    const exercise = index.exerciseById(set.exerciseId);
+    const parts = exercise && partsOf(exercise);
+    const { loadKg } = set;
+    if (!parts || loadKg === undefined) return [];
+    const maxOf = (one: Exercise) => {
+      const found = running(one);
+      return found && { maxKg: found.maxKg, bodyKg: bodyMovedKg(one, participant.bodyMassKg) };
+    };
+    const curve = curveOf(participant.formula);
+    const [weakest, ...others] = partLoads(parts, set.reps, set.reserve ?? 0, curve, maxOf);
+    const asDone = (part: CombinedPart, reserve: number | undefined): ToldSet[] => {
+      const told = liftOf(part.exercise);
+      const reps = repsOfPart(part, set.reps);
+      if (!told || reps > MOST_READABLE_REPS) return [];
+      const kg = loadKg + bodyMovedKg(part.exercise, participant.bodyMassKg);
+      const own = { ...set, exerciseId: part.exercise.id, reps, reserve };
+      return [{ set: own, told, kg }];
+    };
+    const atLeast = others.flatMap(({ part }) => {
+      const [least] = asDone(part, 0);
+      const known = maxOf(part.exercise);
+      const shown = least && (least.kg * 100) / curve.percentAt(least.set.reps);
+      return least && known && shown !== undefined && shown > known.maxKg ? [least] : [];
+    });
+    const left = set.reserve === undefined ? undefined : set.reserve * (weakest?.part.times ?? 1);
+    return [...(weakest ? asDone(weakest.part, left) : []), ...atLeast];
+  }
+
+  /** Of a combination: the load its weakest part allows, as a maximum read at the usual repetitions. */
+  function estimateTogether(parts: readonly CombinedPart[]): StrengthEstimate | undefined {
+    const { reps, reserve } = USUAL_REPS;
+    const curve = curveOf(participant.formula);
+    const estimateOf = (exercise: Exercise) => {
+      const found = book.estimate(exercise);
+      return found && { ...found, bodyKg: bodyMovedKg(exercise, participant.bodyMassKg) };
+    };
+    const [weakest] = partLoads(parts, reps, reserve, curve, estimateOf);
+    const found = weakest && book.estimate(weakest.part.exercise);
+    if (!found) return undefined;
+    const maxKg = (weakest.kg * 100) / curve.percentAt(reps + reserve);
+    return { ...found, maxKg, middleKg: (maxKg * found.middleKg) / found.maxKg };
+  }
+
   function estimate(exercise: Exercise): StrengthEstimate | undefined {
     if (!exercise.loading) return undefined;
+    const parts = partsOf(exercise);
+    if (parts) return estimateTogether(parts);
     const found = running(exercise);
     if (!found) return undefined;
     const basis: Basis = found.own > 0 ? 'tested' : found.carried > 0 ? 'carried' : 'guess';
@@ -200,11 +262,13 @@ export function strengthBook(
     };
   }
 
-  return {
+  const book: StrengthBook = {
     running,
     estimate(exercise) {
       if (!kept.has(exercise.id)) kept.set(exercise.id, estimate(exercise));
       return kept.get(exercise.id);
     },
   };
+  sets = [...plain, ...done.flatMap(setsOfParts)];
+  return book;
 }
