@@ -5,6 +5,7 @@ import {
   chooseRung,
   gateStatus,
   gateWords,
+  movementsOf,
   MUSCLE_WORDS,
   ownedFrom,
   PROP_WORDS,
@@ -18,7 +19,7 @@ import {
   type Rung,
   type Version,
 } from '@dray/core';
-import { LOOSENING } from '@dray/core/late';
+import { LOOSENING, readMovement } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -325,7 +326,9 @@ export const LaddersStore = signalStore(
           .document()
           ?.sessions.some(({ blocks }) =>
             blocks.some(({ slots }) =>
-              slots.some(({ source }) => source.kind === 'ladder' && source.ladderId === id),
+              slots.some(({ source }) =>
+                movementsOf(source).some((part) => part.kind === 'ladder' && part.ladderId === id),
+              ),
             ),
           );
         if (used) {
@@ -342,6 +345,21 @@ export const LaddersStore = signalStore(
       /** From nothing, or on with what was begun. */
       newExercise(): void {
         if (!store.draft()) store.drafts.start();
+        patchState(store, { problem: '', writing: true });
+      },
+
+      /** One that a session names and nobody knows: begun with what the words come nearest to, so that it asks no less of a body. */
+      writeNamed(name: string): void {
+        const [near] = readMovement(name, store.view.catalog())[0]?.parts ?? [];
+        const words = near && wordsOf(near.exercise.id, store.documents.document()?.exercises ?? []);
+        const named = name.charAt(0).toUpperCase() + name.slice(1);
+        if (near && words) {
+          const { alsoCalled: _, ...facts } = near.exercise;
+          store.drafts.start({ exercise: { ...facts, id: crypto.randomUUID(), name: named }, words });
+        } else {
+          store.drafts.start();
+          store.drafts.change({ name: named });
+        }
         patchState(store, { problem: '', writing: true });
       },
 
@@ -386,7 +404,9 @@ export const LaddersStore = signalStore(
           .document()
           ?.sessions.some(({ blocks }) =>
             blocks.some(({ slots }) =>
-              slots.some(({ source }) => source.kind === 'exercise' && source.exerciseId === id),
+              slots.some(({ source }) =>
+                movementsOf(source).some((part) => part.kind === 'exercise' && part.exerciseId === id),
+              ),
             ),
           );
         if (used) {

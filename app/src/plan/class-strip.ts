@@ -60,6 +60,8 @@ interface Share {
 })
 export class ClassStrip {
   readonly versions = input.required<readonly ClassVersion[]>();
+  /** Only who has nothing: what has to be seen even where nothing is looked at. */
+  readonly onlyGaps = input(false);
 
   protected readonly shares = computed<Share[]>(() => {
     const shares = new Map<string, { names: string[]; kind: Share['kind']; version: string }>();
@@ -80,6 +82,7 @@ export class ClassStrip {
     }
     const order: Share['kind'][] = ['nothing', 'own', 'substitute'];
     return [...shares.values()]
+      .filter(({ kind }) => kind === 'nothing' || !this.onlyGaps())
       .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind) || b.names.length - a.names.length)
       .map(({ names, kind, version }) => ({
         kind,

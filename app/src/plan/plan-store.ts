@@ -28,8 +28,10 @@ import {
   slotLetters,
   slotName,
   TIERS,
+  versionForTier,
   type Block,
   type BlockKind,
+  type Catalog,
   type Prescription,
   type Scheme,
   type Session,
@@ -76,7 +78,28 @@ export interface SlotView {
   readonly name: string;
   /** What is done instead by whoever may not do it. */
   readonly twin: string;
+  /** What stands in it, for the line under its name. */
+  readonly kind: string;
+  /** Each tier's version, where tiers differ in it. */
+  readonly versions: Readonly<Record<Tier, string>>;
   readonly grouped: boolean;
+}
+
+const KIND_WORDS: Readonly<Record<SlotSource['kind'], string>> = {
+  ladder: 'ladder',
+  exercise: 'the same for all',
+  combination: 'combination',
+};
+
+/** The version each tier begins with; nothing where the exercise is the same for all. */
+function versionsOf(slot: Slot, catalog: Catalog): Record<Tier, string> {
+  const nameOf = (tier: Tier) =>
+    slot.source.kind === 'exercise' ? '' : (versionForTier(slot, tier, catalog)?.name ?? '');
+  return {
+    beginner: nameOf('beginner'),
+    intermediate: nameOf('intermediate'),
+    advanced: nameOf('advanced'),
+  };
 }
 
 /** What a draft is kept under. */
@@ -124,7 +147,9 @@ export const PlanStore = signalStore(
             slot,
             letter: letters.get(slot.id) ?? '',
             name: slotName(slot, view.catalog()),
-            twin: slot.twin ? slotName({ ...slot, source: slot.twin }, view.catalog()) : '',
+            twin: slot.twin ? slotName({ source: slot.twin }, view.catalog()) : '',
+            kind: KIND_WORDS[slot.source.kind],
+            versions: versionsOf(slot, view.catalog()),
             grouped: BLOCKS[block.kind].grouped,
           })),
         }));
@@ -289,6 +314,17 @@ export const PlanStore = signalStore(
         const id = crypto.randomUUID();
         edit(`add ${BLOCKS[kind].name.toLowerCase()}`, (session) => addBlock(session, newBlock(id, kind)));
         return id;
+      },
+      /** Blocks that were typed in a line, at the end of the session but before its cool-down; the last of them is selected. */
+      addBlocks(blocks: readonly Block[]): void {
+        edit('add to the session', (session) => {
+          const cool = session.blocks.findIndex(({ kind }) => kind === 'coolDown');
+          const ends = blocks.some(({ kind }) => kind === 'coolDown');
+          const at = cool < 0 || ends ? session.blocks.length : cool;
+          return { ...session, blocks: session.blocks.toSpliced(at, 0, ...blocks) };
+        });
+        const slotId = blocks.at(-1)?.slots.at(-1)?.id;
+        if (slotId !== undefined) patchState(store, { selectedSlotId: slotId });
       },
       removeBlock(blockId: string): void {
         edit('take out a block', (session) => removeBlock(session, blockId));

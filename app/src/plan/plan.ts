@@ -8,16 +8,17 @@ import {
   Injector,
   signal,
 } from '@angular/core';
-import { NgTemplateOutlet } from '@angular/common';
-import { BLOCKS, formatClock, slotName, TIERS, type BlockKind, type Tier } from '@dray/core';
+import { BLOCKS, formatClock, slotName, TIERS, type Block, type BlockKind, type Tier } from '@dray/core';
 import { isShortcut } from '../ui/keys';
 import { SchemeChoice } from '../ui/scheme-choice';
 import { SessionPicker } from '../ui/session-picker';
 import { AddExercise, type Chosen } from './add-exercise';
+import { AddLine } from './add-line';
 import { ClassStrip } from './class-strip';
 import { ClassVersions, type ClassVersion } from './class-versions';
+import { CombinationRail } from './combination-rail';
 import { CopyFrom } from './copy-from';
-import { draftKey, PlanStore, type SlotView } from './plan-store';
+import { draftKey, PlanStore, type BlockView, type SlotView } from './plan-store';
 import { PrescriptionField } from './prescription-field';
 import { DragHandle, DragItem, DropList, LateDrag, type Dropped } from './late-drag';
 import { PrescriptionForm } from './prescription-form';
@@ -38,13 +39,14 @@ const GAP = 'gap ';
   selector: 'dray-plan',
   imports: [
     AddExercise,
+    AddLine,
     ClassStrip,
     ClassVersions,
+    CombinationRail,
     CopyFrom,
     DragHandle,
     DragItem,
     DropList,
-    NgTemplateOutlet,
     PrescriptionField,
     PrescriptionForm,
     RemarkCount,
@@ -154,6 +156,33 @@ export class PlanScreen {
       before !== undefined &&
       JSON.stringify(slot.prescriptions[before]) === JSON.stringify(slot.prescriptions[tier])
     );
+  }
+
+  /** The version over a tier's numbers, once where tiers have the same. */
+  protected versionShown({ versions }: SlotView, tier: Tier): string {
+    const before = TIERS[TIERS.indexOf(tier) - 1];
+    return before !== undefined && versions[before] === versions[tier] ? '' : versions[tier];
+  }
+
+  /** Warm-up and cool-down: a line of them, until one is chosen. */
+  protected isLoosening({ block }: BlockView): boolean {
+    return !BLOCKS[block.kind].lettered;
+  }
+
+  /** A block of them with none chosen. */
+  protected isCompact(view: BlockView): boolean {
+    const id = this.plan.selected()?.id;
+    return (
+      this.isLoosening(view) &&
+      view.slots.length > 0 &&
+      this.adding() !== view.block.id &&
+      !view.slots.some(({ slot }) => slot.id === id)
+    );
+  }
+
+  /** What was typed into the one field below, as it was understood. */
+  protected addText(blocks: readonly Block[]): void {
+    this.plan.addBlocks(blocks);
   }
 
   protected readonly slotActs = [

@@ -51,6 +51,8 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
     }
     .field {
       width: 100%;
+      min-height: 0;
+      padding-block: 1px;
       font-size: 14px;
       font-weight: 500;
       font-stretch: 88%;
@@ -61,7 +63,11 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
     .field:not(:focus):hover {
       border-bottom-color: var(--hair);
     }
+    /* Written once: the same again shows where the hand or the eye is on it. */
     .field.same {
+      color: transparent;
+    }
+    .field.same:hover {
       color: var(--ink-3);
     }
     .field[aria-invalid] {

@@ -1,4 +1,5 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser } from '../testing';
 import { ViewStore } from '../state/view-store';
@@ -12,7 +13,7 @@ describe('SessionTextView', () => {
 
   beforeEach(async () => {
     db = provideFreshBrowser();
-    TestBed.configureTestingModule({ providers: [PlanStore] });
+    TestBed.configureTestingModule({ providers: [PlanStore, provideRouter([])] });
     await openedDocuments();
     TestBed.inject(ViewStore).showSession('tuesday');
     fixture = TestBed.createComponent(SessionTextView);
@@ -66,13 +67,45 @@ describe('SessionTextView', () => {
 
   it('points at what it cannot read, and shows it again when it is opened again', async () => {
     const before = slotIds();
-    await type('Superset\n- Goblotty squat: 3 × 10');
-    expect(page()).toContain('line 2');
+    await type(area.value.replace('- Push-up:', '- Goblotty squat:'));
+    expect(page()).toMatch(/line \d+/);
+    expect(page()).toContain('the session stays as it was until then');
     expect(page()).toContain('Did you mean “Goblet squat”?');
     expect(slotIds()).toEqual(before);
     const again = TestBed.createComponent(SessionTextView);
     await again.whenStable();
     expect((again.nativeElement as HTMLElement).querySelector('textarea')?.value).toContain('Goblotty squat');
+  });
+
+  it('lets what can be read stand while two lines are settled one by one', async () => {
+    TestBed.inject(ViewStore).showSession('empty');
+    const { documents } = TestBed.inject(PlanStore);
+    documents.edit('empty session', (document) => ({
+      ...document,
+      sessions: [...document.sessions, { id: 'empty', name: 'Empty', budgetMinutes: 30, blocks: [] }],
+    }));
+    await fixture.whenStable();
+    await type('superset\ngoblot squat 3x10\nrows 3x10\nhoverboard 3x12\ncurls 3x12');
+    expect(page()).toContain('2 places to settle; the rest already stands.');
+    expect(slotIds().length).toBe(2);
+    const button = (name: string) =>
+      [...(fixture.nativeElement as HTMLElement).querySelectorAll('button')].find(
+        ({ textContent }) => textContent.trim() === name,
+      );
+    button('Goblet squat')!.click();
+    await fixture.whenStable();
+    expect(area.value).toContain('Goblet squat 3x10');
+    expect(page()).toContain('One place to settle');
+    expect(slotIds().length).toBe(3);
+    const own = (fixture.nativeElement as HTMLElement).querySelector('a[href*="write=hoverboard"]');
+    expect(own?.textContent).toContain('exercise of your own');
+    // A document that is closed now opens with the line still to settle, and loses nothing.
+    area.dispatchEvent(new Event('blur'));
+    await fixture.whenStable();
+    expect(slotIds().length).toBe(3);
+    await type(area.value.replace('hoverboard', 'plank'));
+    expect(page()).not.toContain('to settle');
+    expect(slotIds().length).toBe(4);
   });
 
   it('offers names and takes the first with Tab', async () => {

@@ -10,18 +10,35 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
-import { formatSession, keepIds, parseSession, sourceNames } from '@dray/core/late';
+import { MatButtonModule } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
 import type { Session } from '@dray/core';
+import {
+  formatSession,
+  keepIds,
+  parseSession,
+  sourceNames,
+  type SessionProblem,
+  type SessionReading,
+} from '@dray/core/late';
 import { PlanStore } from './plan-store';
 
 const MOST_OFFERED = 6;
 
+/** Something that could not be read, as it stands below the text. */
+interface Unsettled extends SessionProblem {
+  readonly line: number;
+  readonly before: string;
+  readonly piece: string;
+}
+
 /**
- * The session as text. What can be read counts at once; what cannot be read yet stays as it is, with the place and the
- * likely meaning below. Nothing that hangs on an exercise is lost while its line is being written anew.
+ * The session as text. What can be read counts at once; what cannot be read yet stays as it is and is listed below, each with its
+ * place and what may be meant, to be settled one by one. Nothing that hangs on an exercise is lost while its line is being written anew.
  */
 @Component({
   selector: 'dray-session-text',
+  imports: [MatButtonModule, RouterLink],
   templateUrl: './session-text-view.html',
   styleUrl: './session-text-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -42,9 +59,9 @@ export class SessionTextView {
   );
   private readonly caret = signal(0);
   /** The session as it was when typing began: the one whose slots keep their ids. */
-  private begun: Session | undefined;
+  private readonly begun = signal<Session | undefined>(undefined);
 
-  private readonly parsed = computed(() => {
+  private readonly reading = computed<SessionReading | undefined>(() => {
     const session = this.plan.view.session();
     const text = this.typed() ?? this.plan.drafts()[this.key()];
     if (!session || text === undefined) return undefined;
@@ -55,14 +72,25 @@ export class SessionTextView {
     });
   });
 
-  protected readonly problem = computed(() => {
-    const parsed = this.parsed();
-    if (!parsed || parsed.ok) return undefined;
-    const { at, length, sentence } = parsed.problem;
+  protected readonly unsettled = computed<readonly Unsettled[]>(() => {
     const text = this.text();
-    const lineStart = text.lastIndexOf('\n', at - 1) + 1;
-    const line = text.slice(0, at).split('\n').length;
-    return { line, sentence, before: text.slice(lineStart, at), piece: text.slice(at, at + length) || '…' };
+    return (this.reading()?.problems ?? []).map((problem) => {
+      const { at, length } = problem;
+      const lineStart = text.lastIndexOf('\n', at - 1) + 1;
+      const line = text.slice(0, at).split('\n').length;
+      return {
+        ...problem,
+        line,
+        before: text.slice(lineStart, at),
+        piece: text.slice(at, at + length) || '…',
+      };
+    });
+  });
+  /** Whether what could be read stands in the session already, or waits for a line that an exercise hangs on. */
+  protected readonly waiting = computed(() => {
+    const session = this.plan.view.session();
+    const reading = this.reading();
+    return session && reading ? this.loses(reading, this.begun() ?? session) : false;
   });
 
   /** Names that begin as the word at the caret does, while it is not one itself. */
@@ -75,7 +103,7 @@ export class SessionTextView {
     )?.[1];
     if (this.typed() === undefined || typed === undefined) return undefined;
     // What is read as work behind a comma is no beginning of a name: "squats 15, slow".
-    if (this.parsed()?.ok && /,\s*$/u.test(text.slice(start, at - typed.length))) return undefined;
+    if (this.isAllRead() && /,\s*$/u.test(text.slice(start, at - typed.length))) return undefined;
     const names = sourceNames(this.plan.view.catalog()).offers(typed, MOST_OFFERED);
     return names.length > 0 ? { from: at - typed.length, to: at, names } : undefined;
   });
@@ -92,11 +120,20 @@ export class SessionTextView {
     effect(() => {
       const canonical = this.canonical();
       untracked(() => {
-        const parsed = this.parsed();
+        const reading = this.reading();
         const session = this.plan.view.session();
-        if (!parsed?.ok || !session) return;
-        const read = formatSession(parsed.session, this.plan.view.catalog(), this.plan.view.unit());
+        if (!reading || reading.problems.length > 0 || !session) return;
+        const read = formatSession(reading.session, this.plan.view.catalog(), this.plan.view.unit());
         if (read !== canonical) this.typed.set(undefined);
+      });
+    });
+    // A line that was settled elsewhere: an exercise of one's own has been written for it.
+    effect(() => {
+      const reading = this.reading();
+      untracked(() => {
+        if (!reading || this.plan.drafts()[this.key()] === undefined || reading.problems.length > 0) return;
+        this.onInput(this.text());
+        this.plan.textDone();
       });
     });
     // The exercise chosen in the timeline is the line chosen here.
@@ -113,17 +150,46 @@ export class SessionTextView {
   }
 
   protected onInput(text: string): void {
-    this.begun ??= this.plan.view.session();
+    if (!this.begun()) this.begun.set(this.plan.view.session());
     this.typed.set(text);
     this.moved();
-    const parsed = this.parsed();
-    if (!parsed?.ok) {
-      this.plan.keepDraft(this.key(), text);
-      return;
+    const reading = this.reading();
+    if (!reading) return;
+    const unread = reading.problems.length > 0;
+    if (unread || this.plan.drafts()[this.key()] !== undefined) {
+      this.plan.keepDraft(this.key(), unread ? text : undefined);
     }
-    if (this.plan.drafts()[this.key()] !== undefined) this.plan.keepDraft(this.key(), undefined);
-    const { session } = parsed;
-    this.plan.retype((before) => keepIds(this.begun ?? before, session));
+    if (this.waiting()) return;
+    this.plan.retype((before) => keepIds(this.begun() ?? before, reading.session));
+  }
+
+  /**
+   * Taking what could be read would take out the exercise whose line is being typed, or one on which something hangs. A text put in
+   * the place of another takes out many on which nothing does.
+   */
+  private loses({ session, problems }: SessionReading, before: Session): boolean {
+    if (problems.length === 0) return false;
+    const slotIds = ({ blocks }: Session) => blocks.flatMap(({ slots }) => slots.map(({ id }) => id));
+    const kept = new Set(slotIds(keepIds(before, session)));
+    const lost = slotIds(before).filter((id) => !kept.has(id));
+    const document = this.plan.documents.document();
+    const hangs = (id: string) =>
+      [...(document?.log ?? []), ...(document?.overrides ?? [])].some(({ slotId }) => slotId === id);
+    return lost.length === 1 || lost.some(hangs);
+  }
+
+  private isAllRead(): boolean {
+    return this.reading()?.problems.length === 0;
+  }
+
+  /** One of the things that may be meant, in the place of what could not be read. */
+  protected settle({ at, length }: Unsettled, name: string): void {
+    const names = sourceNames(this.plan.view.catalog());
+    const source = names.find(name);
+    const area = this.area().nativeElement;
+    area.setRangeText(source ? names.nameOf(source) : name, at, at + length, 'end');
+    area.focus();
+    this.onInput(area.value);
   }
 
   protected onKey(event: KeyboardEvent): void {
@@ -144,11 +210,10 @@ export class SessionTextView {
   }
 
   protected onBlur(): void {
-    this.begun = undefined;
-    if (this.parsed()?.ok) {
-      this.typed.set(undefined);
-      this.plan.textDone();
-    }
+    const taken = this.reading() !== undefined && !this.waiting();
+    this.begun.set(undefined);
+    if (this.isAllRead()) this.typed.set(undefined);
+    if (taken) this.plan.textDone();
   }
 
   /** The line the caret stands in is the exercise that is selected. */

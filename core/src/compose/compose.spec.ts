@@ -31,7 +31,7 @@ function ids() {
 function session(text: string, part: Partial<Session> = {}): Session {
   const base = { id: 's', name: 'S', budgetMinutes: 60 };
   const read = parseSession(text, catalog, { newId: ids(), base });
-  if (!read.ok) throw new Error(read.problem.sentence);
+  if (read.problems[0]) throw new Error(read.problems[0].sentence);
   return { ...read.session, ...part };
 }
 

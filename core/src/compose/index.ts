@@ -4,6 +4,7 @@
  * composer works without it.
  */
 export * from './source-names';
+export * from './remedies';
 export * from './session-text';
 export * from './session-parse';
 export * from './keep-ids';

@@ -15,9 +15,21 @@ import { completed, byTheClock, newSlot, scanPieces, type Draft, type ShorthandP
 import { clausesOf, colonAt, namesIn, type Clause } from './clauses';
 import { sourceNames, type SourceNames } from './source-names';
 
-export type SessionResult =
-  | { readonly ok: true; readonly session: Session }
-  | { readonly ok: false; readonly problem: ShorthandProblem };
+/** Something a session's text says that could not be read, and what may be meant. */
+export interface SessionProblem extends ShorthandProblem {
+  /** What could stand in its place, likeliest first; up to three. */
+  readonly offers: readonly string[];
+  /** A name nobody knows: an exercise to choose, or to write as one's own. */
+  readonly unknown?: string;
+}
+
+/** A session as far as its text can be read. */
+export interface SessionReading {
+  /** All that could be read; what could not is left out of it. */
+  readonly session: Session;
+  /** In the order of the text; none where all of it was read. */
+  readonly problems: readonly SessionProblem[];
+}
 
 export interface SessionParseOptions {
   /** Makes an id for each new block and slot. */
@@ -32,25 +44,32 @@ export interface SessionParseOptions {
  * Reads a whole session the way coaches write one on a board, or say one: "3 rounds, goblet squats 8-12 2 left, straight
  * into rows, then 60 s all out; beginners two rounds". A line, or a part between semicolons, is the start of a block, an
  * exercise, or a word for a tier. An exercise that says nothing does what the one before does; work that names no exercise
- * is more of the one before. Never throws; the whole notation stands in docs/shorthand.md.
+ * is more of the one before. Never throws, and never all or nothing: every line is read as far as it goes, and all that could
+ * not be is listed. The whole notation stands in docs/shorthand.md.
+ *
+ * @param text as it was written or pasted
+ * @param catalog whose exercises
+ * @param options ids, unit, and what the text leaves unsaid
+ * @example parseSession('squats 3x10\nwobbles 3x10', catalog, options).problems[0]?.unknown // 'wobbles'
  */
-export function parseSession(text: string, catalog: Catalog, options: SessionParseOptions): SessionResult {
-  try {
-    return { ok: true, session: new SessionReader(text, catalog, options).read() };
-  } catch (error) {
-    if (error instanceof Unreadable) return { ok: false, problem: error.problem };
-    throw error;
-  }
+export function parseSession(text: string, catalog: Catalog, options: SessionParseOptions): SessionReading {
+  return new SessionReader(text, catalog, options).read();
 }
 
+/** Thrown on the way and caught at the line; what is said of it is worked out only for what is shown. */
 class Unreadable extends Error {
-  constructor(readonly problem: ShorthandProblem) {
-    super(problem.sentence);
+  constructor(
+    readonly at: number,
+    readonly said: () => SessionProblem,
+  ) {
+    super('unreadable');
   }
 }
 
 interface OpenBlock {
   kind: BlockKind | undefined;
+  /** Nothing was said of it: it stands only for what is in it. */
+  readonly bare?: true;
   restSeconds?: number;
   betweenSeconds?: number;
   rounds?: number;
@@ -74,6 +93,14 @@ interface OpenSlot extends SaidSlot {
   readonly from: number;
   readonly to: number;
 }
+
+/** A name has no more words, nor letters. */
+const MOST_WORDS = 14;
+const MOST_LETTERS = 160;
+const MOST_OFFERS = 3;
+/** What a session holds. */
+const MOST_BLOCKS = 40;
+const MOST_SLOTS = 40;
 
 const TIME = String.raw`(\d+:[0-5]\d|\d+\s*(?:minutes?|mins?|seconds?|secs?|s|m)?)`;
 const KINDS: readonly (readonly [RegExp, BlockKind])[] = (
@@ -104,6 +131,10 @@ const LETTER = /(?:[A-Z]{1,2}\d[.):]?|[A-Z][.)])\s+/uy;
 class SessionReader {
   private readonly names: SourceNames;
   private readonly blocks: OpenBlock[] = [];
+  private readonly problems: SessionProblem[] = [];
+  /** What was found of a run of words, and of a stretch of work: both are asked for again at every cut. */
+  private readonly known = new Map<string, SlotSource | undefined>();
+  private readonly scanned = new Map<number, Draft[] | undefined>();
   private title: { name: string; budgetMinutes: number };
 
   constructor(
@@ -115,14 +146,32 @@ class SessionReader {
     this.title = { name: options.base.name, budgetMinutes: options.base.budgetMinutes };
   }
 
-  read(): Session {
-    const onTitle = (line: string, at: number) => this.readTitle(line, at);
-    for (const clause of clausesOf(this.text, onTitle)) this.clause(clause);
-    return {
-      id: this.options.base.id,
-      ...this.title,
-      blocks: this.blocks.map((block) => this.closed(block)),
-    };
+  read(): SessionReading {
+    const onTitle = (line: string, at: number) => this.noting(() => this.readTitle(line, at));
+    for (const clause of clausesOf(this.text, onTitle)) this.noting(() => this.clause(clause));
+    const blocks = this.blocks
+      .filter(({ bare, common, slots }) => !bare || common !== undefined || slots.length > 0)
+      .slice(0, MOST_BLOCKS)
+      .map((block) => this.closed(block));
+    const session = { id: this.options.base.id, ...this.title, blocks };
+    return { session, problems: this.problems.sort((a, b) => a.at - b.at) };
+  }
+
+  /** Does something, and notes what of it cannot be read. */
+  private noting(act: () => void): void {
+    const found = this.failing(act);
+    if (found) this.problems.push(found.said());
+  }
+
+  /** What stops something from being read, if anything. */
+  private failing(act: () => void): Unreadable | undefined {
+    try {
+      act();
+      return undefined;
+    } catch (error) {
+      if (error instanceof Unreadable) return error;
+      throw error;
+    }
   }
 
   /** "# Tuesday (40 min)" */
@@ -150,7 +199,7 @@ class SessionReader {
       start += LETTER.exec(this.text.slice(0, to))?.[0].length ?? 0;
     }
     if (this.blocks.length === 0 || (apart && start === from && !bullet)) {
-      this.blocks.push({ kind: 'straight', tiers: {}, slots: [] });
+      this.blocks.push({ kind: 'straight', tiers: {}, slots: [], bare: true });
     }
     LETTER.lastIndex = start;
     start += LETTER.exec(this.text.slice(0, to))?.[0].length ?? 0;
@@ -172,7 +221,10 @@ class SessionReader {
   private head(from: number, to: number): number {
     let at = from;
     let open: OpenBlock | undefined;
-    const block = () => (open ??= { kind: undefined, tiers: {}, slots: [] });
+    const block = () => {
+      if (!open) this.blocks.push((open = { kind: undefined, tiers: {}, slots: [] }));
+      return open;
+    };
     for (const [pattern, kind] of KINDS) {
       const match = this.match(pattern, at, to);
       if (!match) continue;
@@ -206,9 +258,7 @@ class SessionReader {
       }
       if (at === before) break;
     }
-    if (!open) return from;
-    this.blocks.push(open);
-    return at;
+    return open ? at : from;
   }
 
   /** "4 rounds | 3 | 5": what the other tiers do. */
@@ -265,17 +315,25 @@ class SessionReader {
     const either = spoken ? undefined : this.either(from, to);
     const cut = spoken || either || nameFirst ? undefined : this.nextName(from, to);
     if (cut !== undefined) {
-      this.slot(from, cut);
+      this.noting(() => this.slot(from, cut));
       this.slot(cut + 1 + (/^\s*/u.exec(this.text.slice(cut + 1, to))?.[0].length ?? 0), to);
       return;
     }
-    block.slots.push({ ...(spoken ?? either ?? this.nameFirst(from, to, block)), from, to });
+    const said = spoken ?? either;
+    if (said) block.slots.push({ ...said, from, to });
+    else this.asFarAsItGoes(from, to, block);
   }
 
-  /** "squats 3x10" */
-  private nameFirst(from: number, to: number, block: OpenBlock): SaidSlot {
+  /** "squats 3x10", and what can be read of "squats 3x10 wobbling". */
+  private asFarAsItGoes(from: number, to: number, block: OpenBlock): void {
     const { source, twin, rest } = this.named(from, to, block);
-    return { source, twin, drafts: this.tierDrafts(this.parts(rest, to)) };
+    const failed = this.failing(() => {
+      block.slots.push({ source, twin, drafts: this.tierDrafts(this.parts(rest, to)), from, to });
+    });
+    if (!failed) return;
+    this.problems.push(failed.said());
+    const end = Math.max(rest, failed.at);
+    block.slots.push({ source, twin, drafts: this.tryDrafts(rest, end) ?? TIERS.map(() => ({})), from, to });
   }
 
   /** "3x10 squats", "10 light squats each side": as many words as can be read are the work. */
@@ -311,13 +369,10 @@ class SessionReader {
 
   /** The longest name at a place that leaves something that can be read. */
   private spokenName(from: number, to: number): { source: SlotSource; rest: number } | undefined {
-    const ends = [...this.text.slice(from, to).matchAll(/\s+|$/gu)]
-      .map(({ index }) => from + index)
-      .reverse();
-    for (const rest of ends) {
+    for (const rest of this.wordEnds(from, to)) {
       const name = this.text.slice(from, rest).replace(/[\s,]+$/u, '');
       if (name === '' || /^\d/u.test(name)) continue;
-      const source = this.names.find(name) ?? this.names.findSpoken(name);
+      const source = this.spoken(name);
       if (source && this.tryParts(rest, to)) return { source, rest };
     }
     return undefined;
@@ -329,13 +384,12 @@ class SessionReader {
   }
 
   private tryNamed(from: number, to: number, block: OpenBlock): boolean {
-    try {
+    let read = false;
+    this.failing(() => {
       const { rest } = this.named(from, to, block);
-      return this.tryParts(rest, to);
-    } catch (error) {
-      if (error instanceof Unreadable) return false;
-      throw error;
-    }
+      read = this.tryParts(rest, to);
+    });
+    return read;
   }
 
   /** The comma behind which another exercise is named: "squats 10, push-ups 10". */
@@ -347,7 +401,7 @@ class SessionReader {
       if (amount !== '' && this.workFirst(start, start + amount.length)) return from + index;
       const [words = ''] = /^[^\d,|]+/u.exec(this.text.slice(from + index + 1, to)) ?? [];
       const starts = [...words.trim().matchAll(/\s+|$/gu)].map((end) => words.trim().slice(0, end.index));
-      if (starts.some((name) => this.names.find(name) ?? this.names.findSpoken(name))) return from + index;
+      if (starts.slice(0, MOST_WORDS).some((name) => this.spoken(name))) return from + index;
     }
     return undefined;
   }
@@ -365,20 +419,17 @@ class SessionReader {
       return { source, twin, rest: colon + 1 };
     }
     const [one = '', other, ...more] = namesIn(this.text.slice(from, to));
-    const pair =
-      other === undefined || more.length > 0 ? undefined : [this.names.find(one), this.names.find(other)];
+    const pair = other === undefined || more.length > 0 ? undefined : [this.spoken(one), this.spoken(other)];
     if (pair?.[0] && pair[1]) return { source: pair[0], twin: pair[1], rest: to };
     const nameless = this.tryParts(from, to);
     if (nameless && before) return { source: before.source, twin: before.twin, rest: from };
     // The longest run of words that is a name and leaves something that can be read.
-    const ends = [...this.text.slice(from, to).matchAll(/\s+|$/gu)]
-      .map(({ index }) => from + index)
-      .reverse();
+    const ends = this.wordEnds(from, to);
     let found: { source: SlotSource; rest: number } | undefined;
     for (const find of [
-      (name: string) => this.names.find(name),
-      (name: string) => this.names.findSpoken(name),
-      (name: string) => this.names.findLoosely(name),
+      (name: string) => this.lookUp('=', name, () => this.names.find(name)),
+      (name: string) => this.spoken(name),
+      (name: string) => this.lookUp('~', name, () => this.names.findLoosely(name)),
     ]) {
       for (const end of ends) {
         const name = this.text.slice(from, end).replace(/[\s,]+$/u, '');
@@ -399,20 +450,50 @@ class SessionReader {
   }
 
   private find(name: string): SlotSource | undefined {
-    return this.names.find(name) ?? this.names.findSpoken(name) ?? this.names.findLoosely(name);
+    return this.spoken(name) ?? this.lookUp('~', name, () => this.names.findLoosely(name));
+  }
+
+  /** What a run of words surely means. */
+  private spoken(name: string): SlotSource | undefined {
+    return this.lookUp('!', name, () => this.names.find(name) ?? this.names.findSpoken(name));
+  }
+
+  private lookUp(how: string, name: string, find: () => SlotSource | undefined): SlotSource | undefined {
+    if (name.length > MOST_LETTERS) return undefined;
+    const key = how + name;
+    if (!this.known.has(key)) this.known.set(key, find());
+    return this.known.get(key);
+  }
+
+  /** Where the words of a name may end, the longest run first. */
+  private wordEnds(from: number, to: number): number[] {
+    const near = Math.min(to, from + MOST_LETTERS);
+    const ends = [...this.text.slice(from, near).matchAll(/\s+|$/gu)].map(({ index }) => from + index);
+    const last = near < to ? [] : [to];
+    return [...new Set([...ends.slice(0, MOST_WORDS), ...last])].reverse();
   }
 
   private unknown(name: string, from: number, to: number): never {
-    const ladder = this.names.ladderWith(name);
-    const nearest = this.names.nearest(name);
-    const guess = nearest === undefined ? 'Take one from the ladders.' : `Did you mean “${nearest}”?`;
     const at = Math.max(from, this.text.indexOf(name, from));
-    const shown = name.trim();
-    const sentence =
-      ladder === undefined
-        ? `There is no exercise or ladder “${shown}”. ${guess}`
-        : `“${shown}” is a rung of “${ladder}”. Write “${ladder}”: everyone gets their own rung, and the board can set another.`;
-    this.fail(at, Math.min(name.length, to - at), sentence);
+    const length = Math.min(name.length, to - at);
+    throw new Unreadable(at, () => {
+      const shown = name.trim().slice(0, MOST_LETTERS);
+      const ladder = this.names.ladderWith(shown);
+      if (ladder !== undefined) {
+        const sentence = `“${shown}” is a rung of “${ladder}”. Write “${ladder}”: everyone gets their own rung, and the board can set another.`;
+        return { at, length, sentence, offers: [ladder] };
+      }
+      const offers = this.names.nearest(shown, MOST_OFFERS);
+      const [nearest] = offers;
+      const guess = nearest === undefined ? 'Take one from the ladders.' : `Did you mean “${nearest}”?`;
+      return {
+        at,
+        length,
+        sentence: `There is no exercise or ladder “${shown}”. ${guess}`,
+        offers,
+        unknown: shown,
+      };
+    });
   }
 
   /** The tiers of a slot apart: by `|`, or by the tier's name. */
@@ -452,12 +533,13 @@ class SessionReader {
   }
 
   private tryDrafts(from: number, to: number): Draft[] | undefined {
-    try {
-      return this.tierDrafts(this.parts(from, to));
-    } catch (error) {
-      if (error instanceof Unreadable) return undefined;
-      throw error;
+    const key = from * (this.text.length + 1) + to;
+    if (!this.scanned.has(key)) {
+      let drafts: Draft[] | undefined;
+      this.failing(() => (drafts = this.tierDrafts(this.parts(from, to))));
+      this.scanned.set(key, drafts);
     }
+    return this.scanned.get(key);
   }
 
   private tierDrafts(parts: readonly Part[]): Draft[] {
@@ -473,9 +555,9 @@ class SessionReader {
   }
 
   private scan(from: number, to: number): Draft {
-    const scanned = scanPieces(this.text, from, to, this.options.unit ?? 'kg');
-    if ('problem' in scanned) throw new Unreadable(scanned.problem);
-    return scanned.draft;
+    const { draft, problem } = scanPieces(this.text, from, to, this.options.unit ?? 'kg');
+    if (problem) throw new Unreadable(problem.at, () => ({ ...problem.said(), offers: [] }));
+    return draft;
   }
 
   private match(pattern: RegExp, at: number, to: number): RegExpExecArray | null {
@@ -484,7 +566,11 @@ class SessionReader {
   }
 
   private fail(at: number, length: number, sentence: string): never {
-    throw new Unreadable({ at, length, sentence });
+    this.refuse({ at, length, sentence });
+  }
+
+  private refuse(problem: ShorthandProblem): never {
+    throw new Unreadable(problem.at, () => ({ ...problem, offers: [] }));
   }
 
   // Putting it together.
@@ -492,14 +578,17 @@ class SessionReader {
   private closed(open: OpenBlock): Block {
     const { common } = open;
     if (common && open.slots.length === 0) {
-      this.fail(common.from, common.to - common.from, 'Work of what? Put an exercise before it.');
+      const { from, to } = common;
+      this.noting(() => this.fail(from, to - from, 'Work of what? Put an exercise before it.'));
     }
     const kind = open.kind ?? kindFor(open.slots.length);
     const usualRest = BLOCKS[kind].defaultRestSeconds;
     const between =
       open.betweenSeconds ?? (kind === 'interval' && open.restSeconds === undefined ? usualRest : undefined);
     let before: Slot | undefined;
-    const slots = open.slots.map((slot) => (before = this.closedSlot(slot, open, kind, before)));
+    const slots = open.slots
+      .slice(0, MOST_SLOTS)
+      .map((slot) => (before = this.closedSlot(slot, open, kind, before)));
     return {
       id: this.options.newId(),
       kind,
@@ -544,8 +633,10 @@ class SessionReader {
         ...(open.tiers[tier] ?? {}),
       };
       const result = completed(whole, from, to);
-      if (!result.ok) throw new Unreadable(result.problem);
-      prescriptions[tier] = result.prescription;
+      if (!result.ok && this.problems.at(-1)?.at !== result.problem.at) {
+        this.problems.push({ ...result.problem, offers: [] });
+      }
+      prescriptions[tier] = result.ok ? result.prescription : usual.prescriptions[tier];
     });
     return { id: usual.id, source, prescriptions, ...(twin && { twin }) };
   }

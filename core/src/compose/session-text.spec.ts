@@ -15,15 +15,15 @@ function options() {
 }
 
 function read(text: string): Session {
-  const result = parseSession(text, catalog, options());
-  if (!result.ok) throw new Error(`${text}: ${result.problem.at} ${result.problem.sentence}`);
-  return result.session;
+  const { session, problems } = parseSession(text, catalog, options());
+  if (problems[0]) throw new Error(`${text}: ${problems[0].at} ${problems[0].sentence}`);
+  return session;
 }
 
 function refused(text: string) {
-  const result = parseSession(text, catalog, options());
-  if (result.ok) throw new Error(`${text} was read`);
-  return result.problem;
+  const [problem] = parseSession(text, catalog, options()).problems;
+  if (!problem) throw new Error(`${text} was read`);
+  return problem;
 }
 
 /** Ids are made anew, so they do not count. */
@@ -75,18 +75,17 @@ describe('a session as text', () => {
     );
     fc.assert(
       fc.property(texts, (text) => {
-        const result = parseSession(text, catalog, options());
-        if (result.ok) {
-          const checked = sessionSchema.safeParse(result.session);
-          expect(checked.error?.message).withContext(text).toBeUndefined();
-          return;
+        const { session, problems } = parseSession(text, catalog, options());
+        const checked = sessionSchema.safeParse(session);
+        expect(checked.error?.message).withContext(text).toBeUndefined();
+        for (const { at, length, sentence, offers } of problems) {
+          expect(at).withContext(text).toBeGreaterThanOrEqual(0);
+          expect(at + length)
+            .withContext(text)
+            .toBeLessThanOrEqual(text.length);
+          expect(sentence).toMatch(/[.?]$/);
+          expect(offers.length).toBeLessThanOrEqual(3);
         }
-        const { at, length, sentence } = result.problem;
-        expect(at).withContext(text).toBeGreaterThanOrEqual(0);
-        expect(at + length)
-          .withContext(text)
-          .toBeLessThanOrEqual(text.length);
-        expect(sentence).toMatch(/[.?]$/);
       }),
       { numRuns: 5000 },
     );
@@ -159,8 +158,8 @@ describe('a session as text', () => {
         newId: () => `new-${(made += 1)}`,
       },
     );
-    const kept = again.ok ? keepIds(before, again.session) : undefined;
-    const [plank, superset] = kept?.blocks ?? [];
+    const kept = keepIds(before, again.session);
+    const [plank, superset] = kept.blocks;
     expect(superset?.id).toBe(before.blocks[0]!.id);
     expect(superset?.slots.map(({ id }) => id)).toEqual([
       before.blocks[0]!.slots[1]!.id,
@@ -168,7 +167,7 @@ describe('a session as text', () => {
     ]);
     expect(superset?.slots[1]).toBe(before.blocks[0]!.slots[0]!);
     expect(plank?.slots[0]?.id).toContain('new-');
-    expect(new Set(kept?.blocks.map(({ id }) => id)).size).toBe(2);
+    expect(new Set(kept.blocks.map(({ id }) => id)).size).toBe(2);
   });
 
   it('tells a ladder from an exercise of the same name', () => {
@@ -179,11 +178,13 @@ describe('a session as text', () => {
   it('points at what it cannot read and says what it may be', () => {
     const text = 'Superset\n- Goblotty squat: 3 × 10';
     expect(refused(text)).toEqual({
+      unknown: 'Goblotty squat',
+      offers: jasmine.arrayContaining(['Goblet squat']),
       at: text.indexOf('Goblotty'),
       length: 'Goblotty squat'.length,
       sentence: 'There is no exercise or ladder “Goblotty squat”. Did you mean “Goblet squat”?',
     });
-    expect(refused('Superset\n- Plnak: 3 × hold 20 s').sentence).toContain('“Plank”');
+    expect(refused('Superset\n- Plakn tip: 3 × hold 20 s').offers).toContain('Plank tap');
     const wrong = 'Superset\nsquat 3x10 2 lfet';
     expect(refused(wrong)).toEqual(jasmine.objectContaining({ at: wrong.indexOf('2 lfet'), length: 1 }));
     expect(refused('3x10').sentence).toContain('Work of what?');
@@ -192,15 +193,70 @@ describe('a session as text', () => {
   });
 });
 
+const THRUSTER = [
+  { source: { kind: 'ladder' as const, ladderId: 'squat' } },
+  { source: { kind: 'ladder' as const, ladderId: 'overhead-press' } },
+];
+
+describe('a text that cannot all be read', () => {
+  const text = [
+    'warm up',
+    'march on the spot 60s',
+    'wibbly wobbles 30s',
+    'superset, rest 60',
+    'goblet sqaut 3x10',
+    'hoverboard 3x12 each leg',
+    'rows 3x10 2 lfet, rest 60',
+    'thrusters 3x500',
+    '',
+    'curls 3x12',
+  ].join('\n');
+  const { session, problems } = parseSession(text, catalog, options());
+
+  it('is read as far as it goes: every line but what nobody knows', () => {
+    expect(session.blocks.map(({ slots }) => slots.map(({ source }) => sourceKey(source)))).toEqual([
+      ['exercise easy-march'],
+      ['exercise goblet-squat', 'ladder row', sourceKey({ kind: 'combination', parts: THRUSTER })],
+      ['ladder curl'],
+    ]);
+    const [, superset] = session.blocks;
+    expect(superset?.restSeconds).toBe(60);
+    // What stood before the word that says nothing is kept.
+    expect(superset?.slots[1]?.prescriptions.beginner.work).toEqual({ kind: 'reps', reps: 10 });
+    expect(sessionSchema.safeParse(session).success).toBeTrue();
+  });
+
+  it('lists every problem in its place, with what may be meant', () => {
+    const shown = problems.map(({ at, length, unknown }) => [text.slice(at, at + length), unknown]);
+    expect(shown).toEqual([
+      ['wibbly wobbles', 'wibbly wobbles'],
+      ['hoverboard', 'hoverboard'],
+      ['2', undefined],
+      ['thrusters 3x500', undefined],
+    ]);
+    for (const { offers, sentence } of problems) {
+      expect(offers.length).toBeLessThanOrEqual(3);
+      expect(sentence).toMatch(/[.?]$/u);
+    }
+  });
+
+  it('keeps a block whose every line is settled later, and a title out of range at what it was', () => {
+    const read = parseSession('# Long (500 min)\ncircuit\nzzz 10\nyyy 10', catalog, options());
+    expect(read.session.budgetMinutes).toBe(base.budgetMinutes);
+    expect(read.session.blocks.map(({ kind, slots }) => [kind, slots.length])).toEqual([['circuit', 0]]);
+    expect(read.problems.length).toBe(3);
+  });
+});
+
 describe('what coaches write', () => {
   const read = (text: string) => {
     let ids = 0;
-    const result = parseSession(text, catalog, {
+    const { session, problems } = parseSession(text, catalog, {
       newId: () => `n${(ids += 1)}`,
       base: { id: 's', name: 'S', budgetMinutes: 30 },
     });
-    if (!result.ok) throw new Error(`${text}: ${result.problem.sentence}`);
-    return result.session;
+    if (problems[0]) throw new Error(`${text}: ${problems[0].sentence}`);
+    return session;
   };
   const slotOf = (work: string) =>
     read(`Straight sets\nsquat ${work}`).blocks[0]!.slots[0]!.prescriptions.intermediate;
@@ -320,11 +376,12 @@ describe('what coaches write', () => {
     let looked = 0;
     fc.assert(
       fc.property(anyText, (text) => {
-        const result = parseSession(text, catalog, options());
+        const { session, problems } = parseSession(text, catalog, options());
         looked += 1;
-        if (result.ok) return sessionSchema.safeParse(result.session).success;
-        const { at, length, sentence } = result.problem;
-        return sentence !== '' && at >= 0 && at + length <= text.length + 1;
+        const inPlace = problems.every(
+          ({ at, length, sentence }) => sentence !== '' && at >= 0 && at + length <= text.length + 1,
+        );
+        return inPlace && sessionSchema.safeParse(session).success;
       }),
       { numRuns: 600 },
     );

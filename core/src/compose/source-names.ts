@@ -6,7 +6,7 @@ import {
   movementWords,
   otherNamesOfExercise,
   otherNamesOfLadder,
-  readMovement,
+  readSurely,
   type MovementReading,
 } from '../naming';
 import { editDistance, partNames } from '../plan';
@@ -32,7 +32,9 @@ export function sourceNames(catalog: Catalog): SourceNames {
 
 /** How things to do are called in a session written as text, both ways. Ladders come before exercises of the same name. */
 export class SourceNames {
-  private readonly all: readonly Named[];
+  private readonly all: readonly (Named & { readonly key: string })[];
+  /** Those, and what else things are called. */
+  private readonly names: readonly Named[];
   private readonly exact = new Map<string, SlotSource>();
   /** By their words in any order: names first, then what else things are called. */
   private readonly byWords = new Map<string, SlotSource>();
@@ -42,7 +44,7 @@ export class SourceNames {
   })[];
 
   constructor(private readonly catalog: Catalog) {
-    this.all = [
+    const own: readonly Named[] = [
       ...[...catalog.ladders.values()].map(({ id, name }): Named => ({
         name,
         source: { kind: 'ladder', ladderId: id },
@@ -53,11 +55,12 @@ export class SourceNames {
       })),
       ...LIBRARY_COMBINATIONS.filter(({ source }) => isThere(source, catalog)),
     ];
-    for (const { name, source } of this.all) {
-      const key = keyOf(name);
+    this.all = own.map(({ name, source }) => ({ name, source, key: keyOf(name) }));
+    this.names = [...own, ...alsoCalled(catalog)];
+    for (const { key, source } of this.all) {
       if (!this.exact.has(key)) this.exact.set(key, source);
     }
-    for (const { name, source } of [...this.all, ...alsoCalled(catalog)]) {
+    for (const { name, source } of this.names) {
       const key = movementKey(movementWords(name));
       if (key !== '' && !this.byWords.has(key)) this.byWords.set(key, source);
     }
@@ -100,7 +103,7 @@ export class SourceNames {
       return plain ?? this.byWords.get(movementKey(movementWords(bare)));
     }
     const [, kind, id] = tag;
-    return [...this.all, ...alsoCalled(this.catalog)].find(({ name, source }) => {
+    return this.names.find(({ name, source }) => {
       if (source.kind !== kind) return false;
       const own = idOf(source);
       return id === undefined ? keyOf(name) === keyOf(bare) : own === id;
@@ -125,9 +128,9 @@ export class SourceNames {
   }
 
   private partIn(text: string): MovementReading['parts'][number] | undefined {
-    const [best] = readMovement(unquoted(text), this.catalog);
-    const [part, another] = best?.parts ?? [];
-    return best?.confidence !== 'sure' || best.unused.length > 0 || another ? undefined : part;
+    const sure = readSurely(unquoted(text), this.catalog);
+    const [part, another] = sure?.parts ?? [];
+    return !sure || sure.unused.length > 0 || another ? undefined : part;
   }
 
   /** What a few words most likely mean: every word begins a word of the name; the shortest such name. */
@@ -156,21 +159,27 @@ export class SourceNames {
     return [...new Set(sorted.map(({ name }) => name))].slice(0, most);
   }
 
-  /** The name that looks most like a mistyped one: by the pairs of letters they share, else by letters to change. */
-  nearest(text: string): string | undefined {
+  /** The names that look most like a mistyped one: by the pairs of letters they share, else by letters to change. */
+  nearest(text: string, most: number): string[] {
     const key = keyOf(unquoted(text));
     const typed = pairs(key);
-    const alike = this.loose.map(({ name, pairs: own }) => {
-      const shared = [...typed].filter((pair) => own.has(pair)).length;
-      return { name, score: (2 * shared) / Math.max(1, typed.size + own.size) };
-    });
-    const best = alike.reduce((most, own) => (own.score > most.score ? own : most), { name: '', score: 0 });
-    if (best.score >= ALIKE) return best.name;
-    const most = Math.ceil(key.length / 3);
-    return this.all
-      .map(({ name }) => ({ name, letters: editDistance(keyOf(name), key) }))
-      .filter(({ letters }) => letters <= most)
-      .sort((a, b) => a.letters - b.letters)[0]?.name;
+    const alike = this.loose
+      .map(({ name, pairs: own }) => {
+        const shared = [...typed].filter((pair) => own.has(pair)).length;
+        return { name, score: (2 * shared) / Math.max(1, typed.size + own.size) };
+      })
+      .filter(({ score }) => score >= ALIKE)
+      .sort((a, b) => b.score - a.score);
+    const furthest = Math.ceil(key.length / 3);
+    const near =
+      alike.length > 0 || key.length > MOST_MISTYPED
+        ? alike
+        : this.all
+            .filter((named) => Math.abs(named.key.length - key.length) <= furthest)
+            .map((named) => ({ name: named.name, letters: editDistance(named.key, key) }))
+            .filter(({ letters }) => letters <= furthest)
+            .sort((a, b) => a.letters - b.letters);
+    return [...new Set(near.map(({ name }) => name))].slice(0, most);
   }
 }
 
@@ -194,6 +203,8 @@ function alsoCalled({ ladders, exercises }: Catalog): Named[] {
   ];
 }
 
+/** A longer text is no mistyped name. */
+const MOST_MISTYPED = 24;
 /** Names that share this much of their letter pairs are taken for each other. */
 const ALIKE = 0.4;
 

@@ -229,9 +229,9 @@ Cool-down
  */
 export function startFrom(start: StartingSession, catalog: Catalog, newId: () => string): Session {
   const base = { id: newId(), name: 'New session', budgetMinutes: 30 };
-  const read = parseSession(start.text, catalog, { newId, base });
-  if (!read.ok) throw new Error(read.problem.sentence);
-  return { ...read.session, focus: start.focus };
+  const { session, problems } = parseSession(start.text, catalog, { newId, base });
+  if (problems[0]) throw new Error(problems[0].sentence);
+  return { ...session, focus: start.focus };
 }
 
 /** What a starting session is called. */

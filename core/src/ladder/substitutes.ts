@@ -26,6 +26,8 @@ export interface StartLoad {
 /** Each part from 0 to 1. */
 export interface ScoreParts {
   readonly pattern: number;
+  /** On the same ladder: the way there and back is known. */
+  readonly ladder: number;
   readonly muscles: number;
   readonly load: number;
   readonly level: number;
@@ -45,7 +47,8 @@ export interface RankedSubstitute {
 
 /** What counts how much when one exercise stands in for another (common practice, no published source). */
 export const SCORE_WEIGHTS: ScoreParts = {
-  pattern: 0.35,
+  pattern: 0.3,
+  ladder: 0.05,
   muscles: 0.3,
   load: 0.15,
   level: 0.09,
@@ -55,7 +58,7 @@ export const SCORE_WEIGHTS: ScoreParts = {
 };
 
 /** Below this a substitute trains something else, and it is more honest to leave the slot out. */
-export const LEAST_SCORE = 0.45;
+export const LEAST_SCORE = 0.42;
 
 /** Patterns that partly stand in for each other (common practice, no published source). */
 const RELATED: readonly (readonly [Pattern, Pattern, number])[] = [
@@ -145,6 +148,7 @@ export function scoreSubstitute(
 ): RankedSubstitute {
   const parts: ScoreParts = {
     pattern: patternMatch(wanted.exercise.pattern, candidate.exercise.pattern),
+    ladder: wanted.ladderId !== undefined && wanted.ladderId === candidate.ladderId ? 1 : 0,
     muscles: muscleOverlap(wanted.exercise, candidate.exercise),
     load: context.loadFit(candidate),
     level: levelMatch(wanted, candidate, context.catalog),

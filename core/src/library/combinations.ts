@@ -79,18 +79,12 @@ const NAMED: Readonly<Record<string, Facts & { readonly name: string }>> = {
   'lunge-curl': {
     name: 'Lunge with curl',
     parts: [lunge, curl],
-    also: [
-      'lunge to curl',
-      'lunge and curl',
-      'lunge curl',
-      'reverse lunge with curl',
-      'reverse lunge to curl',
-    ],
+    also: ['lunge to curl', 'lunge and curl', 'lunge curl'],
   },
   'lunge-press': {
     name: 'Lunge with press',
     parts: [lunge, press],
-    also: ['lunge to press', 'lunge with overhead press', 'reverse lunge with press', 'lunge press'],
+    also: ['lunge to press', 'lunge with overhead press', 'lunge press'],
   },
   'lunge-lateral-raise': {
     name: 'Lunge with lateral raise',
@@ -171,6 +165,41 @@ const NAMED: Readonly<Record<string, Facts & { readonly name: string }>> = {
     name: 'Lateral raise to front raise',
     parts: [lateralRaise, frontRaise],
     also: ['side raise to front raise', 'front and side raise', 'front raise to lateral raise'],
+  },
+  'row-kickback': {
+    name: 'Row to kickback',
+    parts: [all('pair-row'), all('pair-kick-back')],
+    also: ['row and kickback', 'row with kickback', 'bent-over row to kickback'],
+  },
+  'reverse-fly-kickback': {
+    name: 'Reverse fly to kickback',
+    parts: [all('bent-reverse-fly'), all('pair-kick-back')],
+    also: ['reverse fly and kickback'],
+  },
+  'deadlift-upright-row': {
+    name: 'Deadlift to upright row',
+    parts: [hinge, all('upright-row')],
+    also: ['deadlift and upright row', 'romanian deadlift to upright row'],
+  },
+  'squat-upright-row': {
+    name: 'Squat to upright row',
+    parts: [all('sumo-squat'), all('upright-row')],
+    also: ['sumo squat to upright row', 'wide squat to upright row'],
+  },
+  'clean-press': {
+    name: 'Clean and press',
+    parts: [all('clean'), all('standing-press')],
+    also: ['clean to press', 'clean press'],
+  },
+  'inchworm-push-up': {
+    name: 'Inchworm to push-up',
+    parts: [all('inchworm'), rungOf('press-up')],
+    also: ['walk-out to push-up', 'inchworm with push-up', 'walk-out with push-up'],
+  },
+  'bridge-pullover': {
+    name: 'Bridge with pullover',
+    parts: [heldBridge, all('pullover')],
+    also: ['glute bridge with pullover', 'pullover in a bridge'],
   },
   'row-reverse-fly': {
     name: 'Row to reverse fly',

@@ -17,6 +17,14 @@ import { rowExercises, rowLadder } from './row';
 import { squatExercises, squatLadder } from './squat';
 import { thrustExercises, thrustLadder } from './thrust';
 import { trunkExercises, trunkLadders } from './trunk';
+import { stanceExercises, stanceLadders } from './stances';
+import { hipWorkExercises } from './hip-work';
+import { handsAndFeetExercises, handsAndFeetLadders } from './hands-and-feet';
+import { armWorkExercises } from './arm-work';
+import { trunkWorkExercises, trunkWorkLadders } from './trunk-work';
+import { powerExercises, powerLadders } from './power';
+import { steadyExercises, steadyLadders } from './steady';
+import { looseningExercises } from './loosening';
 
 const MOVEMENTS: readonly Movement[] = [
   ...squatExercises,
@@ -33,6 +41,14 @@ const MOVEMENTS: readonly Movement[] = [
   ...trunkExercises,
   ...balanceExercises,
   ...mobilityExercises,
+  ...stanceExercises,
+  ...hipWorkExercises,
+  ...handsAndFeetExercises,
+  ...armWorkExercises,
+  ...trunkWorkExercises,
+  ...powerExercises,
+  ...steadyExercises,
+  ...looseningExercises,
 ];
 
 /** A movement with what it asks of a body. */
@@ -65,6 +81,11 @@ export const LIBRARY_LADDERS: readonly Ladder[] = [
   ...armLadders,
   ...trunkLadders,
   ...balanceLadders,
+  ...stanceLadders,
+  ...handsAndFeetLadders,
+  ...trunkWorkLadders,
+  ...powerLadders,
+  ...steadyLadders,
 ];
 
 export const catalog: Catalog = buildCatalog(LIBRARY_EXERCISES, LIBRARY_LADDERS);

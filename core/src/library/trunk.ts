@@ -247,9 +247,15 @@ export const trunkLadders = [
         levers: { leverage: 80 },
         after: [['pull-up', 'pull-set']],
       }),
+      rung('hang-frog', 'hanging-frog-raise', 'knees up, legs long down', 'a', repsGate(3, 8), {
+        after: [['pull-up', 'pull-set']],
+      }),
       rung('hang-straight', 'hanging-leg-raise', 'legs straight', 'a', repsGate(3, 8, 1), {
         levers: { range: 90 },
         after: [['pull-up', 'pull-set']],
+      }),
+      rung('hang-pike', 'hanging-pike', 'toes to the bar', 'a', repsGate(3, 6, 1), {
+        after: [['pull-up', 'pull-helped']],
       }),
     ],
   ),

@@ -1,5 +1,6 @@
 import type { Catalog } from '../ladder';
-import type { Exercise, Hold, LeverSettings, Rung } from '../model';
+import type { CombinationPart, Exercise, Hold, LeverSettings, Rung } from '../model';
+import { LIBRARY_COMBINATIONS } from '../library';
 import { editDistance } from '../plan';
 import { otherNamesOfExercise, otherNamesOfRung } from './also-called';
 import { movementKey, movementWords } from './words';
@@ -11,6 +12,9 @@ export interface MovementPart {
   readonly levers: LeverSettings;
   /** How it is held, where the words say so. */
   readonly hold?: Hold | undefined;
+  /** In a combination: how often in one repetition, and whether it is held while the others move. */
+  readonly times?: number | undefined;
+  readonly held?: true | undefined;
 }
 
 /** What a text may mean. */
@@ -33,8 +37,12 @@ interface Entry {
 
 interface NameIndex {
   readonly byKey: ReadonlyMap<string, Entry>;
+  /** Combinations that have a name of their own. */
+  readonly together: ReadonlyMap<string, readonly MovementPart[]>;
   readonly byWord: ReadonlyMap<string, readonly Entry[]>;
   readonly vocabulary: readonly string[];
+  /** Words that were looked for already, with how they are spelled. */
+  readonly spelled: Map<string, string>;
 }
 
 /** Words for what is held. */
@@ -75,9 +83,38 @@ function indexOf(catalog: Catalog): NameIndex {
       else byWord.set(word, [entry]);
     }
   }
-  const index = { byKey, byWord, vocabulary: [...new Set([...byWord.keys(), ...Object.keys(HOLD_WORDS)])] };
+  const index = {
+    byKey,
+    byWord,
+    together: combinationsIn(catalog, byKey),
+    vocabulary: [...new Set([...byWord.keys(), ...Object.keys(HOLD_WORDS)])],
+    spelled: new Map(),
+  };
   indices.set(catalog, index);
   return index;
+}
+
+/** What ships, with the exercise each part is called by. */
+function combinationsIn(
+  { exercises, ladders }: Catalog,
+  byKey: ReadonlyMap<string, Entry>,
+): Map<string, readonly MovementPart[]> {
+  const partOf = ({ source, times, held }: CombinationPart): MovementPart[] => {
+    const ladder = source.kind === 'ladder' ? ladders.get(source.ladderId) : undefined;
+    const exercise =
+      source.kind === 'exercise'
+        ? exercises.get(source.exerciseId)
+        : (byKey.get(movementKey(movementWords(ladder?.name ?? '')))?.exercise ??
+          exercises.get(ladder?.rungs[0]?.exerciseId ?? ''));
+    return exercise ? [{ exercise, levers: {}, times, held }] : [];
+  };
+  return new Map(
+    LIBRARY_COMBINATIONS.flatMap(({ name, alsoCalled, source }) => {
+      const parts = source.parts.flatMap(partOf);
+      if (parts.length < source.parts.length) return [];
+      return [name, ...alsoCalled].map((called) => [movementKey(movementWords(called)), parts] as const);
+    }),
+  );
 }
 
 function* entriesIn(catalog: Catalog): Generator<Entry> {
@@ -116,26 +153,58 @@ export function readMovement(text: string, catalog: Catalog): MovementReading[] 
   return together ? [together, ...whole] : whole;
 }
 
+/**
+ * What a few words surely mean: the first of `readMovement` where that is sure, without looking for what is only near.
+ *
+ * @param text as it was written or said
+ * @param catalog whose exercises
+ * @example readSurely('wobbly squat', catalog) // undefined
+ */
+export function readSurely(text: string, catalog: Catalog): MovementReading | undefined {
+  const short = text.slice(0, MOST_LETTERS);
+  const index = indexOf(catalog);
+  const words = wordsIn(short, index);
+  const [sure] = (words && (exactly(words, index) ?? besideWords(words, index))) ?? [];
+  return sure ?? readTogether(short, index);
+}
+
 /** More than that is no name. */
 const MOST_LETTERS = 160;
 const MOST_PARTS = 4;
 
 /** Several movements that are one repetition: every part has to be sure. */
 function readTogether(text: string, index: NameIndex): MovementReading | undefined {
+  const named = index.together.get(movementKey(wordsIn(text, index) ?? []));
+  if (named) return { parts: named, confidence: 'sure', unused: [] };
   const pieces = text
     .split(/\s*\+\s*|\s+(?:with|to|into|and|then)\s+(?:an?\s+|the\s+)?/iu)
-    .map((piece) => piece.replace(/^\s*\d+\s*[x×]?\s*/u, ''))
-    .filter((piece) => piece.trim() !== '');
+    .map((piece) => /^\s*(?:(hold|holding)\s+)?(?:(\d+)\s*[x×]?\s*)?(.*)$/iu.exec(piece) ?? [])
+    .filter(([, , , name = '']) => name.trim() !== '');
   if (pieces.length < 2 || pieces.length > MOST_PARTS) return undefined;
-  const readings = pieces.map((piece) => readOne(piece, index)[0]);
-  const parts = readings.flatMap((reading) => (reading?.confidence === 'sure' ? reading.parts : []));
+  const parts: MovementPart[] = [];
+  for (const [, held, times, name = ''] of pieces) {
+    const words = wordsIn(name, index);
+    const [sure] = (words && (exactly(words, index) ?? besideWords(words, index))) ?? [];
+    if (!sure) return undefined;
+    const beside = {
+      ...(times !== undefined && Number(times) > 1 && { times: Number(times) }),
+      ...(held && { held: true as const }),
+    };
+    parts.push(...sure.parts.map((part) => ({ ...part, ...beside })));
+  }
   return parts.length === pieces.length ? { parts, confidence: 'sure', unused: [] } : undefined;
 }
 
-function readOne(text: string, index: NameIndex): MovementReading[] {
+/** The words of a text as they are spelled in some name; undefined for what is no name. */
+function wordsIn(text: string, index: NameIndex): string[] | undefined {
   const written = movementWords(text);
-  if (written.length === 0 || written.length > MOST_WORDS) return [];
-  const words = written.map((word) => spelled(word, index));
+  if (written.length === 0 || written.length > MOST_WORDS) return undefined;
+  return written.map((word) => spelled(word, index));
+}
+
+function readOne(text: string, index: NameIndex): MovementReading[] {
+  const words = wordsIn(text, index);
+  if (!words) return [];
   return exactly(words, index) ?? besideWords(words, index) ?? nearest(words, index);
 }
 
@@ -224,9 +293,21 @@ function reading(
 }
 
 /** A word as it is spelled in some name: itself, or the one with a letter or two another. */
-function spelled(word: string, { byWord, vocabulary }: NameIndex): string {
+function spelled(word: string, { byWord, vocabulary, spelled: known }: NameIndex): string {
   if (byWord.has(word) || HOLD_WORDS[word] !== undefined || SAID_BESIDE.has(word) || word.length < 4)
     return word;
+  const before = known.get(word);
+  if (before !== undefined) return before;
+  // A page full of nonsense is not worth remembering.
+  if (known.size > MOST_REMEMBERED) known.clear();
+  const as = spelledAs(word, vocabulary);
+  known.set(word, as);
+  return as;
+}
+
+const MOST_REMEMBERED = 5000;
+
+function spelledAs(word: string, vocabulary: readonly string[]): string {
   const most = word.length < 7 ? 1 : 2;
   let best = word;
   let letters = most + 1;

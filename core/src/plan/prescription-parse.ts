@@ -15,8 +15,8 @@ export type ShorthandResult =
  */
 export function parsePrescription(text: string, unit: MassUnit = 'kg'): ShorthandResult {
   const scanned = scanPieces(text, 0, text.length, unit);
-  return 'problem' in scanned
-    ? { ok: false, problem: scanned.problem }
+  return scanned.problem
+    ? { ok: false, problem: scanned.problem.said() }
     : completed(scanned.draft, 0, text.length);
 }
 

@@ -352,17 +352,19 @@ const VOCABULARY: readonly string[] = [
   'pyramid',
 ];
 
+/** What a text says of a set, as far as it could be read. */
+export interface Scanned {
+  readonly draft: Draft;
+  /** The first thing that could not be read: its place in the whole text, and what is said of it when it is asked. */
+  readonly problem?: { readonly at: number; readonly said: () => ShorthandProblem };
+}
+
 /**
  * Reads everything between two places of a text into a draft.
  *
- * @returns the first thing that cannot be read, with its place in the whole text
+ * @returns what was read, and the first thing that cannot be
  */
-export function scanPieces(
-  text: string,
-  from: number,
-  to: number,
-  unit: MassUnit,
-): { readonly draft: Draft } | { readonly problem: ShorthandProblem } {
+export function scanPieces(text: string, from: number, to: number, unit: MassUnit): Scanned {
   const draft: Draft = {};
   // The end is the text's own, so that no piece reads on past it.
   const scanned = text.slice(0, to);
@@ -377,33 +379,45 @@ export function scanPieces(
       const said = read(match, draft, unit);
       // Not meant here: another piece may fit.
       if (said === null) continue;
-      if (said !== undefined) return { problem: { at, length: match[0].trimEnd().length, sentence: said } };
+      if (said !== undefined) {
+        const problem = { at, length: match[0].trimEnd().length, sentence: said };
+        return { draft, problem: { at, said: () => problem } };
+      }
       if (before && draft.work !== before) {
-        const length = match[0].trimEnd().length;
-        const meant = meaning(scanned.slice(at + match[0].length));
-        const guess = meant ? ` Did you mean “${match[0].trim()} ${meant}”?` : ` ${SHORTHAND_HINT}`;
-        return {
-          problem: { at, length, sentence: `There is a second amount here: “${match[0].trim()}”.${guess}` },
-        };
+        const second = at;
+        draft.work = before;
+        return { draft, problem: { at, said: () => secondAmount(match[0], second, scanned) } };
       }
       at += match[0].length;
       break;
     }
     if (at === start) {
-      const word = /^\S+/u.exec(scanned.slice(at))?.[0] ?? scanned.slice(at);
-      const meant = meaning(word);
-      const guess = meant ? `Did you mean “${meant}”?` : SHORTHAND_HINT;
-      return {
-        problem: {
-          at,
-          length: word.length,
-          sentence: `“${word}” is not something Dray can read here. ${guess}`,
-        },
-      };
+      return { draft, problem: { at, said: () => unreadable(scanned, start) } };
     }
   }
   return { draft };
 }
+
+function secondAmount(piece: string, at: number, text: string): ShorthandProblem {
+  const meant = meaning(text.slice(at + piece.length));
+  const guess = meant ? ` Did you mean “${piece.trim()} ${meant}”?` : ` ${SHORTHAND_HINT}`;
+  const sentence = `There is a second amount here: “${piece.trim()}”.${guess}`;
+  return { at, length: piece.trimEnd().length, sentence };
+}
+
+function unreadable(text: string, at: number): ShorthandProblem {
+  const word = /^\S+/u.exec(text.slice(at, at + MOST_SHOWN))?.[0] ?? text.slice(at, at + MOST_SHOWN);
+  const meant = meaning(word);
+  const guess = meant ? `Did you mean “${meant}”?` : SHORTHAND_HINT;
+  return {
+    at,
+    length: word.length,
+    sentence: `“${word}” is not something Dray can read here. ${guess}`,
+  };
+}
+
+/** More of an unreadable word says nothing more. */
+const MOST_SHOWN = 60;
 
 /** The word of the shorthand a text nearly begins with. */
 function meaning(text: string): string | undefined {

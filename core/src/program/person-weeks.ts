@@ -258,11 +258,18 @@ function workOut(
     week: week.week,
     restSeconds: slotJob.restSeconds,
     last: lastCell && ask && { cell: lastCell, ask },
+    heldBeforeKg: heldBefore(lastCell, readyIn(before.earlier)),
     opening: openingOf(job, slotJob.scheme, draft, lastCell, inProgram),
     lighter: week.lighter,
   };
   const { lighter, wait: waited } = week;
   return { cell: doseSlot(draft, context), standing, shortWeeks: past?.shortWeeks ?? 0, waited, lighter };
+}
+
+/** What was held the week before the last, where the last had no load in the same version. */
+function heldBefore(last: ReadyCell | undefined, earlier: ReadyCell | undefined): number | undefined {
+  const same = last && earlier && !last.load && sameVersion(last.version, earlier.version);
+  return same ? earlier.load?.kg : undefined;
 }
 
 /** Steps 1 to 3, once for the plain answer and once for each override and each rung come to. */

@@ -71,6 +71,8 @@ export interface Wanted {
 /** The part of a combination whose strength decides the load of all. */
 export interface WeakestPart {
   readonly name: string;
+  /** It is usually done without a load: no more than a tenth of the body in the hands. */
+  readonly along?: true | undefined;
   readonly others: readonly { readonly name: string; readonly kg: number }[];
 }
 

@@ -12,6 +12,7 @@ import type { Wanted, WeakestPart } from './reason';
  */
 export function wantedWords(wanted: Wanted, unit: MassUnit): string {
   const { weakest } = wanted;
+  if (weakest?.along) return weakestWords(weakest, wanted.kg, unit);
   return weakest
     ? `${weakestWords(weakest, wanted.kg, unit)} ${loadWords(wanted, unit)}`
     : loadWords(wanted, unit);
@@ -25,9 +26,10 @@ export function wantedWords(wanted: Wanted, unit: MassUnit): string {
  * @param unit the reader's
  * @example weakestWords({ name: 'raise', others: [{ name: 'squat', kg: 20 }] }, 4, 'kg') // 'The raise decides: 4 kg; the squat alone could take 20 kg.'
  */
-export function weakestWords({ name, others }: WeakestPart, kg: number, unit: MassUnit): string {
+export function weakestWords({ name, others, along }: WeakestPart, kg: number, unit: MassUnit): string {
   const rest = others.map((other) => `the ${other.name} alone could take ${formatLoad(other.kg, unit)}`);
-  return `The ${name} decides: ${formatLoad(kg, unit)}${rest.length > 0 ? `; ${rest.join(', ')}` : ''}.`;
+  const why = along ? ' at the most, a tenth of the body, as it is usually done without' : '';
+  return `The ${name} decides: ${formatLoad(kg, unit)}${why}${rest.length > 0 ? `; ${rest.join(', ')}` : ''}.`;
 }
 
 function loadWords(

@@ -29,6 +29,8 @@ export interface DoseContext extends PlaceContext {
   readonly restSeconds: number;
   /** The week before it, and what its scheme asks after it. */
   readonly last?: { readonly cell: ReadyCell; readonly ask: Ask } | undefined;
+  /** The heaviest of the weeks just before in this very version, where the last of them had no load. */
+  readonly heldBeforeKg?: number | undefined;
   /** What a scheme that leads from the start asks of the first week. */
   readonly opening?: Extract<Ask, { kind: 'load' }> | undefined;
   /** A lighter week: fewer sets, less load, nothing grows. */

@@ -19,12 +19,12 @@ import { startAmount } from './wanted';
  * @param context the week before
  * @example loadedDose(draft, held, context).dose?.load?.kg // 18
  */
-export function loadedDose(draft: CellDraft, held: HoldFit, { last }: DoseContext): CellDraft {
+export function loadedDose(draft: CellDraft, held: HoldFit, { last, heldBeforeKg }: DoseContext): CellDraft {
   const { ask } = draft;
   if (!ask) return draft;
   switch (ask.kind) {
     case 'begin':
-      return begin(draft, held, ask.amount);
+      return begin(draft, held, ask.amount, heldBeforeKg);
     case 'repeat':
       return repeat(draft, held, ask, last?.cell);
     case 'stepUp':
@@ -42,10 +42,15 @@ function upFrom(draft: CellDraft, held: HoldFit, last: ReadyCell, fromKg: number
   return { draft, held, last, fromKg };
 }
 
-/** The first week of a version. */
-function begin(draft: CellDraft, held: HoldFit, amount: Amount): CellDraft {
+/** The first week of a version, or a load again after a week without: then no step past the cap. */
+function begin(draft: CellDraft, held: HoldFit, amount: Amount, heldBeforeKg: number | undefined): CellDraft {
   const { wanted } = draft;
-  const load = wanted && loadFor(wanted, held.loads);
+  const fits = wanted && loadFor(wanted, held.loads);
+  const mostKg =
+    heldBeforeKg === undefined
+      ? Infinity
+      : (heldBeforeKg + held.bodyKg) * (1 + DEFAULT_CAP_PERCENT / 100) - held.bodyKg;
+  const load = fits && fits.kg > mostKg ? pickLoad(held.loads, mostKg, 'notAbove') : fits;
   if (!wanted || !load) return withoutLoad(draft, amount);
   return bridged({ draft, held, load, wantedKg: wanted.kg, amount, capPercent: DEFAULT_CAP_PERCENT });
 }

@@ -92,7 +92,7 @@ export function placeTogether(slot: CombinationSlot, context: PlaceContext): Cel
   });
   const rules = distinct(drafts.flatMap(({ draft }) => draft.rules));
   if (!there.some(({ held }) => !held)) {
-    const because = drafts[0]?.draft.leftOut ?? { kind: 'notInLibrary' };
+    const because = drafts.find(({ draft }) => draft.leftOut)?.draft.leftOut ?? { kind: 'notInLibrary' };
     return { ...leavingOut(whole, because, ...gone), rules };
   }
   return fused({ ...saying(whole, ...gone), rules }, there, slot.source, context);
@@ -284,8 +284,14 @@ function emptyHanded(part: PlacedPart): FittedPart {
   return { ...part, carries: false };
 }
 
-/** Points of a fit: done as one before one after the other, own rungs before easier ones, a load for many before few. */
-const POINTS = { asOne: 1000, ownVersion: 50, carries: 10, reach: 5 };
+/**
+ * Points of a fit: a part that needs a load keeps one; then done as one before one after the other, own rungs before easier ones, a
+ * load for many before few. Common practice, no published source.
+ */
+const POINTS = { keepsLoad: 2000, asOne: 1000, ownVersion: 50, carries: 10, reach: 5 };
+/** Ways tried of one part, and of all together. */
+const MOST_WAYS = 3;
+const MOST_FITS = 24;
 
 function fitsWith(
   parts: readonly PlacedPart[],
@@ -294,51 +300,68 @@ function fitsWith(
   draft: CellDraft,
   context: PlaceContext,
 ): Fit[] {
-  const fitted = parts.map((part) => {
+  if (apart && parts.some(({ held }) => held)) return [];
+  const ways = parts.map((part) => {
     const others = parts.filter((other) => other !== part);
-    return fittedTo(part, { hold, apart, others }, context);
+    return waysOf(part, { hold, apart, others }, context);
   });
-  if (!fitted.every((part) => part !== undefined)) return [];
+  const combined = ways.reduce<(readonly FittedPart[])[]>(
+    (all, own) => all.flatMap((before) => own.map((one) => [...before, one])).slice(0, MOST_FITS),
+    [[]],
+  );
+  return combined.flatMap((fitted) => {
+    const carrying = fitted.filter(({ carries }) => carries);
+    if (hold !== undefined && carrying.length === 0) return [];
+    if (hold === 'band' && fixings(carrying) > 1) return [];
+    if (!apart && !canBeOne(fitted, hold, context)) return [];
+    return [{ hold, parts: fitted, apart, score: scoreOf(fitted, { hold, apart }, draft, context) }];
+  });
+}
+
+/** In how many ways a band would be fixed: one band is fixed one way. */
+function fixings(carrying: readonly FittedPart[]): number {
+  return distinct(carrying.map(({ allowed }) => allowed.version.exercise.loading?.band?.fixedBy)).length;
+}
+
+function scoreOf(fitted: readonly FittedPart[], way: Way, draft: CellDraft, context: PlaceContext): number {
   const carrying = fitted.filter(({ carries }) => carries);
-  if (hold !== undefined && carrying.length === 0) return [];
-  // One band is fixed one way.
-  const fixed =
-    hold === 'band' ? carrying.map(({ allowed }) => allowed.version.exercise.loading?.band?.fixedBy) : [];
-  if (distinct(fixed).length > 1) return [];
-  if (!apart && !canBeOne(fitted, hold, context)) return [];
-  if (apart && fitted.some(({ held }) => held)) return [];
-  const own = fitted.filter(({ from }) => !from).length;
-  const inHand = hold === undefined ? [] : [hold];
+  const inHand = way.hold === undefined ? [] : [way.hold];
   const reach = Math.min(
     ...carrying.map((part) => holdFor({ ...part.allowed, holds: inHand }, draft, context)?.fit ?? 0),
     1,
   );
-  const score =
-    (apart ? 0 : POINTS.asOne) +
-    own * POINTS.ownVersion +
+  const loses = fitted.some(({ carries, draft: { version } }) => {
+    const wanted = version?.exercise;
+    return !carries && wanted?.loading?.required === true && OF_THE_ARMS.has(wanted.pattern);
+  });
+  return (
+    (loses ? 0 : POINTS.keepsLoad) +
+    (way.apart ? 0 : POINTS.asOne) +
+    fitted.filter(({ from }) => !from).length * POINTS.ownVersion +
     carrying.length * POINTS.carries +
-    reach * POINTS.reach;
-  return [{ hold, parts: fitted, apart, score }];
+    reach * POINTS.reach
+  );
 }
 
-/** A part with the hands as they are: its own version, else the hardest below it on its ladder that goes so. */
-function fittedTo(part: PlacedPart, way: WayBeside, context: PlaceContext): FittedPart | undefined {
+/** A part with the hands as they are: its own version, else those below it on its ladder that go so, hardest first. */
+function waysOf(part: PlacedPart, way: WayBeside, context: PlaceContext): FittedPart[] {
   const own = carriedBy(part, way, context);
-  if (own) return own;
   const { version } = part.allowed;
   const { catalog } = context;
   const possible = standIns(version, part.draft, context);
   const rungs = catalog.ladders.get(version.ladderId ?? '')?.rungs ?? [];
   const standsAt = rungs.findIndex(({ id }) => id === version.rung?.id);
+  const found: FittedPart[] = own ? [own] : [];
   for (const { id } of rungs.slice(0, Math.max(0, standsAt)).reverse()) {
+    if (found.length >= MOST_WAYS) break;
     const candidate = catalog.versionByRung.get(id);
     const allowed = candidate && possible.allowed(candidate) && allowedVersion(candidate, context);
     const fitted = allowed && carriedBy({ ...part, allowed }, way, context);
-    if (fitted) return { ...fitted, from: version };
+    if (fitted) found.push({ ...fitted, from: version });
   }
-  return part.draft.trace.some(({ kind }) => kind === 'blocked')
-    ? undefined
-    : namedLikeLadder(part, way, context);
+  if (own || part.draft.trace.some(({ kind }) => kind === 'blocked')) return found;
+  const named = namedLikeLadder(part, way, context);
+  return named ? [...found, named] : found;
 }
 
 /**
@@ -417,7 +440,8 @@ function carriedAlong(part: PlacedPart, hold: Hold, context: PlaceContext): Fitt
   const asItIs = verdict && versionKey(verdict.version) === versionKey(version);
   if (!asItIs || Boolean(verdict.version.holdingOn) !== Boolean(version.holdingOn)) return undefined;
   const { rules, limits } = verdict;
-  return { ...part, allowed: { ...part.allowed, rules, limits }, carries: false };
+  // Whichever way it is held: what it takes of a load is known.
+  return { ...part, allowed: { ...part.allowed, rules, limits }, carries: loading?.bodyShare !== undefined };
 }
 
 /** What a movement is tied to: with the hands on it, or the back against it. */

@@ -1,5 +1,6 @@
 import {
   amountOf,
+  doneApart,
   kindOfWork,
   partsOf,
   type Amount,
@@ -161,16 +162,28 @@ export function wantedLoad(
   };
   const parts = partsOf(exercise);
   if (!parts) return wantedFor(exercise, asked, prescription, limits, { strength, participant });
-  return wantedTogether(parts, (part) => {
+  const along = doneApart(exercise) ? undefined : parts.find(isCarriedAlong);
+  const alongKg = participant.bodyMassKg * MOST_ALONG;
+  return wantedTogether(parts, along && { part: along, kg: alongKg }, (part) => {
     const { reps, reserve, said } = asked;
     const times = { reps: repsOfPart(part, reps), reserve: reserve * part.times, said: said * part.times };
     return wantedFor(part.exercise, times, prescription, limits, { strength, participant });
   });
 }
 
+/** What legs that are used to no load take along in the hands, as a share of the body. Common practice, no published source. */
+const MOST_ALONG = 0.1;
+const OF_THE_LEGS: ReadonlySet<Exercise['pattern']> = new Set(['squat', 'lunge', 'hinge']);
+
+/** A movement of the legs that is done without a load, with the others' load in the hands. */
+function isCarriedAlong({ carries, held, exercise }: CombinedPart): boolean {
+  return !carries && !held && OF_THE_LEGS.has(exercise.pattern);
+}
+
 /** Of a combination: what the part that gives out first allows, and what the others would have. */
 function wantedTogether(
   parts: readonly CombinedPart[],
+  along: { readonly part: CombinedPart; readonly kg: number } | undefined,
   wantedOf: (part: CombinedPart) => Wanted | undefined,
 ): Wanted | undefined {
   const [weakest, ...others] = parts
@@ -181,6 +194,11 @@ function wantedTogether(
     .sort((a, b) => a.wanted.kg - b.wanted.kg);
   if (!weakest) return undefined;
   const { name, wanted } = weakest;
+  if (along && along.kg < wanted.kg) {
+    const all = [weakest, ...others].map((other) => ({ name: other.name, kg: other.wanted.kg }));
+    const part = along.part.exercise.name.toLowerCase();
+    return { ...wanted, kg: along.kg, eased: true, weakest: { name: part, others: all, along: true } };
+  }
   return {
     ...wanted,
     ...(parts.length > 1 && {

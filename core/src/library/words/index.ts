@@ -17,6 +17,14 @@ import { rowWords } from './row';
 import { squatWords } from './squat';
 import { thrustWords } from './thrust';
 import { trunkWords } from './trunk';
+import { stanceWords } from './stances';
+import { hipWorkWords } from './hip-work';
+import { handsAndFeetWords } from './hands-and-feet';
+import { armWorkWords } from './arm-work';
+import { trunkWorkWords } from './trunk-work';
+import { powerWords } from './power';
+import { steadyWords } from './steady';
+import { looseningWords } from './loosening';
 
 export const LIBRARY_WORDS: CoachingWords = {
   ...squatWords,
@@ -33,4 +41,12 @@ export const LIBRARY_WORDS: CoachingWords = {
   ...balanceWords,
   ...thrustWords,
   ...mobilityWords,
+  ...stanceWords,
+  ...hipWorkWords,
+  ...handsAndFeetWords,
+  ...armWorkWords,
+  ...trunkWorkWords,
+  ...powerWords,
+  ...steadyWords,
+  ...looseningWords,
 };

@@ -1,0 +1,68 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { slotName, type Slot } from '@dray/core';
+import { reviewCombination, type Remedy } from '@dray/core/late';
+import type { ClassVersion } from './class-versions';
+import { PlanStore } from './plan-store';
+
+/** A combination that is selected: which part decides the load for most of the class, and what coaches do about it. */
+@Component({
+  selector: 'dray-combination-rail',
+  imports: [MatButtonModule],
+  template: `
+    @if (review(); as review) {
+      <p>
+        @if (decides(); as name) {
+          The <b>{{ name }}</b> decides the load for {{ review.count }} of {{ review.of }}.
+        } @else {
+          Nobody holds a load in it.
+        }
+      </p>
+      <p class="remedies">
+        @for (remedy of review.remedies; track remedy.kind) {
+          <button mat-stroked-button type="button" (click)="take(remedy)">{{ remedy.words }}</button>
+        }
+      </p>
+    }
+  `,
+  styles: `
+    :host {
+      display: block;
+      margin: 10px 0;
+      font-size: 13px;
+    }
+    p {
+      margin: 0 0 6px;
+    }
+    .remedies {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 6px;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CombinationRail {
+  readonly slot = input.required<Slot>();
+  readonly versions = input.required<readonly ClassVersion[]>();
+  private readonly plan = inject(PlanStore);
+
+  protected readonly review = computed(() =>
+    reviewCombination(
+      this.slot(),
+      this.versions().map(({ cell }) => cell),
+      this.plan.view.catalog(),
+      () => crypto.randomUUID(),
+    ),
+  );
+  protected readonly decides = computed(() => {
+    const { source } = this.slot();
+    const weakest = this.review()?.weakest;
+    const part = source.kind === 'combination' && weakest !== undefined ? source.parts[weakest] : undefined;
+    return part ? slotName({ source: part.source }, this.plan.view.catalog()).toLowerCase() : '';
+  });
+
+  protected take({ words, apply }: Remedy): void {
+    this.plan.change(words, apply);
+  }
+}
