@@ -32,6 +32,16 @@ interface Share {
       line-height: 1.35;
       color: var(--ink-2);
     }
+    span {
+      max-width: 250px;
+      overflow: hidden;
+      text-overflow: ellipsis;
+      white-space: nowrap;
+    }
+    .nothing {
+      max-width: none;
+      white-space: normal;
+    }
     i {
       display: inline-flex;
       gap: 2px;

@@ -25,6 +25,7 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
       [id]="fieldId()"
       [value]="text()"
       [class.same]="same() && !focused()"
+      [class.tight]="tight()"
       [attr.aria-label]="label()"
       [attr.aria-invalid]="problem() ? true : null"
       [attr.aria-describedby]="problem() ? fieldId() + '-problem' : null"
@@ -56,6 +57,10 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
       font-size: 14px;
       font-weight: 500;
       font-stretch: 88%;
+    }
+    .tight {
+      width: auto;
+      field-sizing: content;
     }
     .field:not(:focus) {
       border-bottom-color: transparent;
@@ -98,6 +103,8 @@ export class PrescriptionField {
   /** The same as the tier before it: shown quieter. */
   readonly same = input(false);
   readonly draft = input<string>();
+  /** As wide as what stands in it. */
+  readonly tight = input(false);
 
   readonly changed = output<Prescription>();
   readonly drafted = output<string | undefined>();

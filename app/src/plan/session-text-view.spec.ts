@@ -85,7 +85,7 @@ describe('SessionTextView', () => {
       sessions: [...document.sessions, { id: 'empty', name: 'Empty', budgetMinutes: 30, blocks: [] }],
     }));
     await fixture.whenStable();
-    await type('superset\ngoblot squat 3x10\nrows 3x10\nhoverboard 3x12\ncurls 3x12');
+    await type('superset\ngoblotty squat 3x10\nrows 3x10\nhoverboard 3x12\ncurls 3x12');
     expect(page()).toContain('2 places to settle; the rest already stands.');
     expect(slotIds().length).toBe(2);
     const button = (name: string) =>

@@ -125,7 +125,7 @@ function split(slot: Slot, { parts }: CombinationSource, newId: () => string): R
   }));
   return {
     kind: 'split',
-    words: 'one after the other, each with its own load',
+    words: 'one after the other',
     apply: (session) => ({
       ...session,
       blocks: session.blocks.map((block) => ({
