@@ -4,7 +4,6 @@
  * composer works without it.
  */
 export * from './source-names';
-export * from './remedies';
 export * from './session-text';
 export * from './session-parse';
 export * from './keep-ids';

@@ -13,3 +13,4 @@ export * from './wins';
 export * from './sides';
 export * from './set-words';
 export * from './history';
+export * from './combination';
