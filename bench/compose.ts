@@ -27,7 +27,7 @@ function session(slots: number, perBlock: number): Session {
     newId: () => `id-${(made += 1)}`,
     base: { id: 's', name: 'S', budgetMinutes: 180 },
   });
-  if (!read.ok) throw new Error(read.problem.sentence);
+  if (read.problems[0]) throw new Error(read.problems[0].sentence);
   return read.session;
 }
 
