@@ -45,7 +45,7 @@ test('“3×10” to “4×8” on the plan changes the board, survives reload a
   await page.getByRole('button', { name: 'Export to a file' }).click();
   const file = info.outputPath('class.dray.json');
   await (await download).saveAs(file);
-  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 4 });
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 5 });
 
   const other = await browser.newContext();
   const clean = await other.newPage();

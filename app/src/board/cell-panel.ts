@@ -1,15 +1,21 @@
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
 import {
+  applyCautions,
+  cautionSubjects,
   formatLoad,
   formatMass,
   fromUnit,
   overrideSchema,
+  totalOf,
   traceWords,
+  versionKey,
+  versionOfExercise,
   type RankedSubstitute,
   type StartLoad,
   type StepName,
   type Version,
 } from '@dray/core';
+import { readSurely } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
 import { LoadPicture } from '../ui/load-picture';
 import { BoardStore, type ByHand } from './board-store';
@@ -62,6 +68,11 @@ export class CellPanel {
     return cell?.status === 'ready' ? cell : undefined;
   });
 
+  /** Two where one is held in each: loads are then shown and typed for each hand. */
+  protected readonly hands = computed(() =>
+    this.ready()?.load?.hold === 'pair' && !this.opened()?.version ? 2 : 1,
+  );
+
   private readonly cellKey = computed(() => {
     const cell = this.board.selected();
     return cell ? `${cell.participantId} ${cell.slotId} ${cell.week}` : '';
@@ -77,7 +88,7 @@ export class CellPanel {
       sets: cell?.work.sets ?? 3,
       amount: cell?.work.amount ?? 10,
       seconds: cell ? cell.work.kind !== 'reps' : false,
-      load: cell?.load && !opened.version ? formatMass(cell.load.kg, this.unit()) : '',
+      load: cell?.load && !opened.version ? formatMass(cell.load.kg / this.hands(), this.unit()) : '',
     };
   });
 
@@ -95,6 +106,39 @@ export class CellPanel {
   /** What to begin a substitute with, and how far that may be off. */
   protected startWords({ kg, standardError }: StartLoad): string {
     return `from ${formatLoad(kg, this.unit())}, ±${Math.round(standardError * 100)} %`;
+  }
+
+  /** Another exercise, in the coach's own words. */
+  protected readonly said = signal('');
+  protected readonly spoken = computed<Version | undefined>(() => {
+    const text = this.said().trim();
+    const catalog = this.board.view.catalog();
+    const reading = text === '' ? undefined : readSurely(text, catalog);
+    const [part, another] = reading?.parts ?? [];
+    if (!part || another) return undefined;
+    return part.rungId === undefined
+      ? versionOfExercise(part.exercise)
+      : catalog.versionByRung.get(part.rungId);
+  });
+  /** What the person's conditions and kit say of it, before it is set. */
+  protected readonly spokenRemark = computed(() => {
+    const version = this.spoken();
+    const cell = this.board.selected();
+    const person = this.board.documents.document()?.participants.find(({ id }) => id === cell?.participantId);
+    if (!version || !person) return '';
+    const verdict = applyCautions(version, cautionSubjects(person), this.board.view.catalog());
+    if (verdict.kind === 'blocked') return `against a caution: ${verdict.rule.words}`;
+    const fit = this.board.alternatives().find((own) => versionKey(own.version) === versionKey(version));
+    const rules = verdict.rules.map(({ mark }) => mark);
+    return [fit ? `match ${fit.score.toFixed(2)}` : '', ...rules].filter(Boolean).join(', ');
+  });
+
+  protected openSpoken(): void {
+    const version = this.spoken();
+    if (!version) return;
+    this.problem.set('');
+    this.opened.set({ cell: this.cellKey(), version });
+    this.said.set('');
   }
 
   protected open(alternative?: RankedSubstitute): void {
@@ -138,7 +182,7 @@ export class CellPanel {
     const loadKg =
       values.load === '' || values.load === form.load
         ? undefined
-        : fromUnit(Number(values.load), this.unit());
+        : totalOf(fromUnit(Number(values.load), this.unit()), this.hands() === 2);
     const sets = Number(values.sets) === form.sets ? cell?.override?.sets : Number(values.sets);
     const amount = Number(values.amount) === form.amount ? cell?.override?.amount : Number(values.amount);
     const load = loadKg ?? (form.version ? undefined : cell?.override?.loadKg);

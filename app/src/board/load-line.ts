@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
   attainableLoads,
-  formatLoad,
+  formatHeld,
+  formatHeldMass,
   formatMass,
   type CellLoad,
   type MassUnit,
@@ -77,6 +78,7 @@ export class LoadLine {
     const { kg } = this.load();
     const wantedKg = this.cell().wantedKg;
     const unit = this.unit();
+    const pair = this.load().hold === 'pair';
     const near = [kg, wantedKg ?? kg];
     const from = Math.min(...near) * 0.7;
     const to = Math.max(...near) * 1.35;
@@ -87,15 +89,15 @@ export class LoadLine {
     return {
       ticks: shown.map((mass) => `M${x(mass)} 24v12`).join(''),
       taken: x(kg),
-      takenWords: formatMass(kg, unit),
+      takenWords: formatHeldMass(kg, unit, pair),
       wanted,
       arrow: wanted === undefined ? '' : `M${wanted} 22l5-9h-10z`,
       wantedText: wanted === undefined ? 0 : wanted + (right ? -9 : 9),
       anchor: right ? 'end' : 'start',
-      wantedWords: wantedKg === undefined ? '' : `wanted ${formatMass(wantedKg, unit)}`,
-      fromWords: formatMass(from, unit),
-      toWords: formatMass(to, unit),
-      words: `${formatLoad(kg, unit)} of ${shown.length} loads near it that the kit can make`,
+      wantedWords: wantedKg === undefined ? '' : `wanted ${formatHeldMass(wantedKg, unit, pair)}`,
+      fromWords: formatMass(from / (pair ? 2 : 1), unit),
+      toWords: formatMass(to / (pair ? 2 : 1), unit),
+      words: `${formatHeld(kg, unit, pair)} of ${shown.length} loads near it that the kit can make`,
     };
   });
 }

@@ -108,13 +108,21 @@ export class CardLog {
   protected readonly words = computed(() => setsInWords(this.entries(), this.unit()));
   protected readonly problem = computed(() => {
     const cell = this.ready();
-    const read = cell && readSets(this.text(), { amounts: askedAmounts(cell), unit: this.unit() });
+    const read =
+      cell &&
+      readSets(this.text(), {
+        amounts: askedAmounts(cell),
+        unit: this.unit(),
+        pair: cell.load?.hold === 'pair',
+      });
     return read && !read.ok ? read.sentence : '';
   });
 
   protected async keep(text: string): Promise<void> {
     const cell = this.ready();
-    const read = cell && readSets(text, { amounts: askedAmounts(cell), unit: this.unit() });
+    const read =
+      cell &&
+      readSets(text, { amounts: askedAmounts(cell), unit: this.unit(), pair: cell.load?.hold === 'pair' });
     if (!cell || !read?.ok) return;
     const program = this.view.program();
     const day = programWeek(program, cell.week)?.days.find(({ sessionId }) => sessionId === this.sessionId());

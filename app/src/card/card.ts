@@ -9,6 +9,7 @@ import {
   formatSeconds,
   leftOutWords,
   partsOf,
+  plainId,
   stopsEverything,
   sessionTimeline,
   STOP_SIGNS,
@@ -151,7 +152,7 @@ export class CardScreen {
 
   /** What is said of an exercise; of a combination the first thing of each part. */
   private wordsFor(exercise: Exercise | undefined): Pick<CardLine, 'cues' | 'breathing'> {
-    const wordsOf = ({ id }: Exercise) => LIBRARY_WORDS[id] ?? this.ownWords(id);
+    const wordsOf = ({ id }: Exercise) => LIBRARY_WORDS[plainId(id)] ?? this.ownWords(plainId(id));
     const parts = exercise && partsOf(exercise);
     if (parts) {
       const said = parts.map((part) => wordsOf(part.exercise));

@@ -147,7 +147,7 @@ export const LogStore = signalStore(
     }
 
     function askedOf(cell: ReadyCell) {
-      return { amounts: askedAmounts(cell), unit: view.unit() };
+      return { amounts: askedAmounts(cell), unit: view.unit(), pair: cell.load?.hold === 'pair' };
     }
 
     return {

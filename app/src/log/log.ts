@@ -8,7 +8,7 @@ import {
   untracked,
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { formatLoad, leftOutWords, logIndex, type Cell } from '@dray/core';
+import { formatHeld, leftOutWords, logIndex, type Cell } from '@dray/core';
 import { aboutSets, loadInWords, setsInWords } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
 import { Focus } from '../ui/focus';
@@ -42,11 +42,11 @@ export class LogScreen {
     const read = this.read();
     const cell = this.log.selected()?.cell;
     if (!read?.ok || cell?.status !== 'ready') return '';
-    const unit = this.log.view.unit();
+    const kgWords = (kg: number) => formatHeld(kg, this.log.view.unit(), cell.load?.hold === 'pair');
     return read.sets
       .map(({ amount, loadKg, side }) => {
         const kg = loadKg ?? cell.load?.kg;
-        return `${amount}${side ? ` ${side}` : ''}${kg ? ` × ${formatLoad(kg, unit)}` : ''}`;
+        return `${amount}${side ? ` ${side}` : ''}${kg ? ` × ${kgWords(kg)}` : ''}`;
       })
       .join(', ');
   });
@@ -74,7 +74,9 @@ export class LogScreen {
 
   protected asked({ cell }: LogCell): string {
     if (cell?.status !== 'ready') return '';
-    const load = cell.load ? ` · ${formatLoad(cell.load.kg, this.log.view.unit())}` : '';
+    const load = cell.load
+      ? ` · ${formatHeld(cell.load.kg, this.log.view.unit(), cell.load.hold === 'pair')}`
+      : '';
     return `${workWords(cell)}${load}`;
   }
 

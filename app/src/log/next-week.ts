@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { formatMass, readMass } from '@dray/core';
+import { formatMass, readMass, totalOf } from '@dray/core';
 import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
 import { Focus } from '../ui/focus';
 import { isShortcut } from '../ui/keys';
@@ -27,7 +27,9 @@ export class NextWeekScreen {
     const { proposal } = line;
     const changed = this.sheet.changed()[proposal.id];
     const unit = this.sheet.view.unit();
-    return changed ? pinInWords({ ...proposal.pin, ...changed }, unit) : nextWords(proposal, unit);
+    return changed
+      ? pinInWords({ ...proposal.pin, ...changed }, unit, this.isPair(line))
+      : nextWords(proposal, unit);
   }
 
   protected doneWords({ proposal }: Line): string {
@@ -54,7 +56,14 @@ export class NextWeekScreen {
 
   protected loadOf(line: Line): string {
     const { loadKg } = this.pinOf(line);
-    return loadKg === undefined ? '' : formatMass(loadKg, this.sheet.view.unit());
+    return loadKg === undefined
+      ? ''
+      : formatMass(loadKg / (this.isPair(line) ? 2 : 1), this.sheet.view.unit());
+  }
+
+  /** One in each hand: what is shown and typed is each hand's. */
+  protected isPair({ proposal: { next } }: Line): boolean {
+    return next?.status === 'ready' && next.load?.hold === 'pair';
   }
 
   protected change({ proposal }: Line, field: 'sets' | 'amount', value: number): void {
@@ -64,8 +73,10 @@ export class NextWeekScreen {
     if (good) this.sheet.change(proposal.id, { [field]: value });
   }
 
-  protected changeLoad({ proposal }: Line, text: string): void {
-    const loadKg = readMass(text, this.sheet.view.unit());
+  protected changeLoad(line: Line, text: string): void {
+    const { proposal } = line;
+    const typed = readMass(text, this.sheet.view.unit());
+    const loadKg = typed === undefined ? undefined : totalOf(typed, this.isPair(line));
     const good = loadKg !== undefined && loadKg > 0 && loadKg <= 500;
     this.problem.set(good ? '' : `“${text}” is no load up to 500 kg.`);
     if (good) this.sheet.change(proposal.id, { loadKg });

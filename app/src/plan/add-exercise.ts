@@ -11,7 +11,8 @@ import {
   viewChild,
 } from '@angular/core';
 import { MatAutocompleteModule, type MatAutocompleteSelectedEvent } from '@angular/material/autocomplete';
-import type { Catalog, SlotSource } from '@dray/core';
+import { slotName, sourceKey, type Catalog, type SlotSource } from '@dray/core';
+import { sourceNames } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 
 /** What was chosen, with the work typed behind its name. */
@@ -25,6 +26,12 @@ interface Choice {
   readonly kind: string;
   readonly source: SlotSource;
 }
+
+const KIND_WORDS: Readonly<Record<SlotSource['kind'], string>> = {
+  ladder: 'ladder',
+  exercise: 'the same for all',
+  combination: 'combination',
+};
 
 /** More than a screen of names helps nobody: another letter does. */
 const MOST_SHOWN = 40;
@@ -100,11 +107,26 @@ export class AddExercise {
     return { name, work };
   });
   protected readonly matching = computed(() => {
-    const words = this.parts().name.toLowerCase().split(/\s+/).filter(Boolean);
-    return this.choices()
-      .filter(({ name }) => words.every((word) => name.toLowerCase().includes(word)))
-      .slice(0, MOST_SHOWN);
+    const { name: said } = this.parts();
+    const words = said.toLowerCase().split(/\s+/).filter(Boolean);
+    const spoken = this.spoken(said);
+    const named = this.choices().filter(({ name }) =>
+      words.every((word) => name.toLowerCase().includes(word)),
+    );
+    const others = spoken
+      ? named.filter(({ source }) => sourceKey(source) !== sourceKey(spoken.source))
+      : named;
+    return [...(spoken ? [spoken] : []), ...others].slice(0, MOST_SHOWN);
   });
+
+  /** What the words mean as coaches say them: another name, a variation, a combination. */
+  private spoken(said: string): Choice | undefined {
+    const names = sourceNames(this.view.catalog());
+    const source = said === '' ? undefined : (names.find(said) ?? names.findSpoken(said));
+    return (
+      source && { name: slotName({ source }, this.view.catalog()), kind: KIND_WORDS[source.kind], source }
+    );
+  }
 
   constructor() {
     afterNextRender(() => this.box().nativeElement.focus());

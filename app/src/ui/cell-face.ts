@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
 import {
-  formatMass,
+  formatHeldMass,
   leftOutWords,
   loadWords,
   marksOf,
@@ -94,7 +94,7 @@ export class CellFace {
     return {
       tier: cell.version.tier ?? cell.tier,
       version: cell.version.name,
-      load: cell.load && formatMass(cell.load.kg, this.unit()),
+      load: cell.load && formatHeldMass(cell.load.kg, this.unit(), cell.load.hold === 'pair'),
       recipe: cell.load ? loadWords(cell.load) : '',
       made: cell.load?.recipe,
       trust: cell.load?.recipe && trustWords(cell.load.recipe, this.unit()),

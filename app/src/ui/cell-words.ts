@@ -41,10 +41,11 @@ export function tempoWords({ work, planned }: ReadyCell): string {
 }
 
 /** The load of each set where they differ: "8 → 9 → 10 kg", "0" for none. */
-export function eachLoadWords({ eachSet }: ReadyCell, unit: MassUnit): string {
-  const loads = eachSet?.map(({ kg }) => kg ?? 0) ?? [];
+export function eachLoadWords({ eachSet, load }: ReadyCell, unit: MassUnit): string {
+  const hands = load?.hold === 'pair' ? 2 : 1;
+  const loads = eachSet?.map(({ kg }) => (kg ?? 0) / hands) ?? [];
   if (new Set(loads).size < 2) return '';
-  return `${loads.map((kg) => (kg === 0 ? 'none' : formatMass(kg, unit))).join(' → ')} ${unit}`;
+  return `${hands === 2 ? '2 × ' : ''}${loads.map((kg) => (kg === 0 ? 'none' : formatMass(kg, unit))).join(' → ')} ${unit}`;
 }
 
 export interface ChangeWords {
@@ -62,7 +63,8 @@ export function changeWords({ change, work, load }: ReadyCell, unit: MassUnit): 
   if (!change) return undefined;
   const kg = Math.abs(change.kg) < SAME_WRITTEN_KG ? 0 : change.kg;
   if (kg !== 0) {
-    return { of: 'load', text: signed(kg, formatMass(Math.abs(kg), unit)), direction: direction(kg) };
+    const shown = formatMass(Math.abs(kg) / (load?.hold === 'pair' ? 2 : 1), unit);
+    return { of: 'load', text: signed(kg, shown), direction: direction(kg) };
   }
   const counted = change.amount !== 0 ? change.amount : change.sets;
   if (counted === 0) return { of: load ? 'load' : 'work', text: '=', direction: 'level' };

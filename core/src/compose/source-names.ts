@@ -1,5 +1,5 @@
 import { movementsOf, sourceKey, type SlotSource } from '../model';
-import type { Catalog } from '../ladder';
+import { plainId, type Catalog } from '../ladder';
 import { combinationName, LIBRARY_COMBINATIONS } from '../library';
 import {
   movementKey,
@@ -78,9 +78,15 @@ export class SourceNames {
       return `${partNames(source, (part) => this.nameOf(part))}${sides}`;
     }
     const id = idOf(source);
+    const varied = source.kind === 'exercise' && plainId(id) !== id && this.catalog.exerciseById(id);
+    if (varied) {
+      const name = written(varied.name);
+      const found = this.find(name) ?? this.findSpoken(name);
+      return found && same(found, source) ? name : `${name} [exercise ${id}]`;
+    }
     const own = this.all.find((named) => same(named.source, source));
     const name = own?.name.trim() ?? id;
-    const plain = SIGNS.test(name) || /\s{2,}/u.test(name) ? `"${name.replaceAll('"', '""')}"` : name;
+    const plain = written(name);
     const bare = this.exact.get(keyOf(name));
     if (bare && same(bare, source)) return plain;
     const sameKind = this.all.filter(
@@ -103,6 +109,9 @@ export class SourceNames {
       return plain ?? this.byWords.get(movementKey(movementWords(bare)));
     }
     const [, kind, id] = tag;
+    if (kind === 'exercise' && id !== undefined && plainId(id) !== id && this.catalog.exerciseById(id)) {
+      return { kind, exerciseId: id };
+    }
     return this.names.find(({ name, source }) => {
       if (source.kind !== kind) return false;
       const own = idOf(source);
@@ -215,6 +224,11 @@ function same(a: SlotSource, b: SlotSource): boolean {
 function idOf(source: SlotSource): string {
   if (source.kind === 'ladder') return source.ladderId;
   return source.kind === 'exercise' ? source.exerciseId : sourceKey(source);
+}
+
+/** A name in quotes where it has our signs in it. */
+function written(name: string): string {
+  return SIGNS.test(name) || /\s{2,}/u.test(name) ? `"${name.replaceAll('"', '""')}"` : name;
 }
 
 function isThere(

@@ -1,14 +1,18 @@
 import Papa from 'papaparse';
 import {
+  combinedId,
+  holdSchema,
   leftSchema,
   logEntrySchema,
   problemFrom,
   sideSchema,
   type DrayDocument,
   type LogEntry,
+  type PartId,
   type Participant,
 } from '../model';
 import type { Catalog } from '../ladder';
+import { readSurely, type MovementPart } from '../naming';
 import { inUnit, readMass, type MassUnit } from '../units';
 import { dateOrderOf, readDate, type DateOrder } from './read-date';
 
@@ -39,6 +43,7 @@ export const LOG_FIELDS = {
   where: { words: 'where it hurt', known: ['where', 'pain place', 'pain where'], needed: false },
   touchDowns: { words: 'touch-downs', known: ['touch-downs', 'touchdowns', 'touches'], needed: false },
   recipe: { words: 'how the load was made', known: ['recipe', 'made of'], needed: false },
+  hold: { words: 'how it was held', known: ['held', 'hold'], needed: false },
   note: { words: 'note', known: ['note', 'notes', 'comment', 'comments'], needed: false },
   session: { words: 'session', known: ['session', 'workout', 'class'], needed: false },
   slot: { words: 'place in the session', known: ['slot'], needed: false },
@@ -84,6 +89,7 @@ export function logToCsv(
     where: entry.pain?.place ?? '',
     touchDowns: entry.touchDowns === undefined ? '' : String(entry.touchDowns),
     recipe: entry.recipe ?? '',
+    hold: entry.hold ?? '',
     note: entry.note ?? '',
     session: entry.sessionId,
     slot: entry.slotId,
@@ -237,6 +243,8 @@ const RESERVE_WORDS: Readonly<Record<string, LogEntry['left']>> = {
 class LineReader {
   private readonly people = new Map<string, string | undefined>();
   private readonly exercises = new Map<string, string>();
+  /** What was made of names that stand nowhere, so that each is read once. */
+  private readonly said = new Map<string, { exerciseId: string; rungId?: string | undefined } | undefined>();
   private readonly sessions = new Map<string, string>();
   private readonly counts = new Map<string, number>();
   private readonly unit: MassUnit;
@@ -272,8 +280,10 @@ class LineReader {
         ? `There is more than one “${cell('person')}” in the class. Write the id instead of the name.`
         : `There is nobody called “${cell('person')}” in the class.`;
     }
-    const exerciseId = this.exercises.get(cell('exercise').toLowerCase());
-    if (exerciseId === undefined) return `Dray knows no exercise “${cell('exercise')}”.`;
+    const said = this.exerciseCalled(cell('exercise'));
+    if (said === undefined) return `Dray knows no exercise “${cell('exercise')}”.`;
+    const { exerciseId } = said;
+    const spokenRung = said.rungId;
 
     const unitWords = cell('unit').toLowerCase().replace(/s$/, '');
     if (unitWords !== '' && unitWords !== 'kg' && unitWords !== 'lb')
@@ -304,7 +314,7 @@ class LineReader {
     if (form !== '' && form !== 'held' && form !== 'lost')
       return `Form is “held” or “lost”, not “${cell('form')}”.`;
     const version = cell('version');
-    const rung = version === '' ? undefined : catalog.versionByRung.get(version)?.rung?.id;
+    const rung = version === '' ? spokenRung : catalog.versionByRung.get(version)?.rung?.id;
     if (version !== '' && rung === undefined) return `There is no rung “${version}”.`;
 
     const entry = {
@@ -317,6 +327,7 @@ class LineReader {
       exerciseId,
       rungId: rung,
       recipe: cell('recipe') || undefined,
+      hold: holdSchema.safeParse(cell('hold')).data,
       set: cell('set') === '' ? this.nextSet(`${date} ${participantId} ${exerciseId}`) : whole(cell('set')),
       counted,
       loadKg,
@@ -335,11 +346,34 @@ class LineReader {
     return issue ? problemFrom(issue).sentence : 'Something in this line cannot be read.';
   }
 
+  /** What an exercise is called in a file: by its id, its name, or anything a coach would say. */
+  private exerciseCalled(text: string): { exerciseId: string; rungId?: string | undefined } | undefined {
+    const { catalog } = this.options;
+    const known = this.exercises.get(text.toLowerCase());
+    if (known !== undefined) return { exerciseId: known };
+    if (catalog.exerciseById(text)) return { exerciseId: text };
+    if (this.said.has(text)) return this.said.get(text);
+    const reading = readSurely(text, catalog);
+    const [part, ...others] = reading?.unused.length === 0 ? reading.parts : [];
+    const said = !part
+      ? undefined
+      : others.length === 0
+        ? { exerciseId: part.exercise.id, rungId: part.rungId }
+        : { exerciseId: combinedId([part, ...others].map(partOf), false) };
+    this.said.set(text, said);
+    return said;
+  }
+
   private nextSet(key: string): number {
     const set = (this.counts.get(key) ?? 0) + 1;
     this.counts.set(key, set);
     return Math.min(set, 20);
   }
+}
+
+/** A part of a combination that a file only names: the load is taken to be its load too. */
+function partOf({ exercise, times = 1, held }: MovementPart): PartId {
+  return { exerciseId: exercise.id, moved: {}, times, held, carries: exercise.loading !== undefined };
 }
 
 function whole(text: string): number | undefined {

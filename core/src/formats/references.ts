@@ -51,7 +51,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
           if (source.kind === 'ladder' && !catalog.ladders.has(source.ladderId)) {
             say(path, `there is no ladder “${source.ladderId}”`);
           }
-          if (source.kind === 'exercise' && !catalog.exercises.has(source.exerciseId)) {
+          if (source.kind === 'exercise' && !catalog.exerciseById(source.exerciseId)) {
             say(path, `there is no exercise “${source.exerciseId}”`);
           }
         }

@@ -1,5 +1,6 @@
 import { LEVERS, type Exercise, type Ladder, type LeverKind, type Rung } from '../model';
 import { togetherById } from './combination';
+import { variedById } from './variations';
 import { versionOfExercise, versionOfRung, type Version } from './version';
 
 /** Exercises and ladders, indexed for looking up. */
@@ -9,7 +10,7 @@ export interface Catalog {
   /** Every version there is: each rung of each ladder, and each exercise that stands on none. */
   readonly versions: readonly Version[];
   readonly versionByRung: ReadonlyMap<string, Version>;
-  /** Of a combination's id too, see `combinedId`. */
+  /** Of a combination's id too, and of one that words have varied: see `combinedId` and `variedId`. */
   readonly exerciseById: (id: string) => Exercise | undefined;
   readonly rungById: (id: string) => Rung | undefined;
 }
@@ -61,22 +62,20 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
   for (const exercise of exercises)
     if (!onLadder.has(exercise.id)) versions.push(versionOfExercise(exercise));
 
-  const combined = new Map<string, Exercise | undefined>();
-  const lookup = {
-    exercise: (id: string) => exerciseMap.get(id),
-    onRung: (id: string) => versionByRung.get(id),
+  const made = new Map<string, Exercise | undefined>();
+  const exerciseById = (id: string): Exercise | undefined => {
+    const plain = exerciseMap.get(id);
+    if (plain) return plain;
+    if (!made.has(id)) made.set(id, variedById(id, exerciseById) ?? togetherById(id, lookup));
+    return made.get(id);
   };
+  const lookup = { exercise: exerciseById, onRung: (id: string) => versionByRung.get(id) };
   return {
     exercises: exerciseMap,
     ladders: ladderMap,
     versions,
     versionByRung,
-    exerciseById(id) {
-      const plain = exerciseMap.get(id);
-      if (plain) return plain;
-      if (!combined.has(id)) combined.set(id, togetherById(id, lookup));
-      return combined.get(id);
-    },
+    exerciseById,
     rungById: (id) => versionByRung.get(id)?.rung,
   };
 }

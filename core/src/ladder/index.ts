@@ -5,6 +5,7 @@
 export * from './lever-order';
 export * from './demands';
 export * from './version';
+export * from './variations';
 export * from './combination';
 export * from './catalog';
 export * from './choose-rung';

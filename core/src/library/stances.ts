@@ -60,7 +60,7 @@ export const stanceExercises = [
         secondsPerRep: 4,
       },
       'half-rep-squat': {
-        name: 'Squat and a half',
+        name: 'One-and-a-half squat',
         tier: 'intermediate',
         loading: held('squat', 0.75, ['bothHands', 'pair'], false),
         rep: 'down, half up, down and up make one',

@@ -59,6 +59,7 @@ export function logSets(
       exerciseId: exercise.id,
       ...(rung && { rungId: rung.id }),
       ...(moved && { levers }),
+      ...(cell.load && { hold: cell.load.hold }),
       ...(recipe && { recipe: recipe.slice(0, 200) }),
       set,
       counted: countedAs(cell.work.kind),

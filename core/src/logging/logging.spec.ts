@@ -41,6 +41,19 @@ describe('readSets', () => {
     expect(read('bw 12')[0]?.loadKg).toBe(0);
   });
 
+  it('takes a bare load after a pair as each hand’s, and says in all where that is meant', () => {
+    const loadIn = (text: string, pair: boolean) => {
+      const result = readSets(text, { ...asked, pair });
+      return result.ok ? result.sets[0]?.loadKg : result.sentence;
+    };
+    expect(loadIn('10 10 8 @10', true)).toBe(20);
+    expect(loadIn('10 10 8 with 10 kg', true)).toBe(20);
+    expect(loadIn('10 10 8 2 x 10 kg', false)).toBe(20);
+    expect(loadIn('10 10 8 20 kg in all', true)).toBe(20);
+    expect(loadIn('10 10 8 @10', false)).toBe(10);
+    expect(loadIn('10 @251', true)).toBe('A load goes up to 500 kg (1100 lb).');
+  });
+
   it('takes the two sides apart, each counted from its first set', () => {
     expect(read('l 8 8 r 10 10')).toEqual([
       { set: 1, amount: 8, side: 'left' },

@@ -1,5 +1,5 @@
 import type { Done, Side } from '../model';
-import { readMass, type MassUnit } from '../units';
+import { readMass, totalOf, type MassUnit } from '../units';
 
 /** One set as it was typed; load and the rest are left out where they are as asked. */
 export type TypedSet = Partial<Done> & Pick<Done, 'amount'> & { readonly set: number };
@@ -13,6 +13,8 @@ export interface AskedSets {
   /** Reps or seconds, one a set. */
   readonly amounts: readonly number[];
   readonly unit: MassUnit;
+  /** One in each hand: a bare load is each hand's. */
+  readonly pair?: boolean;
 }
 
 const MOST_SETS = 20;
@@ -28,6 +30,7 @@ interface Rule {
 
 interface Draft {
   readonly unit: MassUnit;
+  readonly pair: boolean;
   readonly asked: readonly number[];
   side: Side | undefined;
   readonly amounts: { readonly amount: number; readonly side: Side | undefined }[];
@@ -73,10 +76,24 @@ const RULES: readonly Rule[] = [
       void (draft.shared = { ...draft.shared, touchDowns: Math.min(99, Number(count)) }),
   },
   {
-    pattern: /^(?:with\s+)?@?(\d+(?:[.,]\d+)?)\s*(kg|lb|lbs)\b/i,
-    read: ([, number = '', unit = ''], draft) => setLoad(`${number} ${unit}`, draft),
+    // "2 x 10 kg", "10 kg each": said of each hand, whatever is in them.
+    pattern: /^(?:with\s+)?@?2\s*[x×]\s*(\d+(?:[.,]\d+)?)\s*(kg|lb|lbs)\b/i,
+    read: ([, number = '', unit = ''], draft) =>
+      setLoad(`${number} ${unit}`, { ...draft, pair: true }, draft),
   },
-  { pattern: /^@(\d+(?:[.,]\d+)?)(?=\s|,|$)/, read: ([, number = ''], draft) => setLoad(number, draft) },
+  {
+    pattern: /^(?:with\s+)?@?(\d+(?:[.,]\d+)?)\s*(kg|lb|lbs)?\s+in all\b/i,
+    read: ([, number = '', unit = ''], draft) =>
+      setLoad(`${number} ${unit}`, { ...draft, pair: false }, draft),
+  },
+  {
+    pattern: /^(?:with\s+)?@?(\d+(?:[.,]\d+)?)\s*(kg|lb|lbs)\b/i,
+    read: ([, number = '', unit = ''], draft) => setLoad(`${number} ${unit}`, draft, draft),
+  },
+  {
+    pattern: /^@(\d+(?:[.,]\d+)?)(?=\s|,|$)/,
+    read: ([, number = ''], draft) => setLoad(number, draft, draft),
+  },
   {
     pattern: /^(?:bw|body\s*weight)\b/i,
     read: (_, draft) => void (draft.shared = { ...draft.shared, loadKg: 0 }),
@@ -108,8 +125,8 @@ const RULES: readonly Rule[] = [
  * "20 s 25 s form lost", "note wobbly". Nothing at all, or "=", is as asked; words without numbers are said of the sets
  * as asked.
  */
-export function readSets(text: string, { amounts: asked, unit }: AskedSets): ReadSets {
-  const draft: Draft = { unit, asked, side: undefined, amounts: [], shared: {} };
+export function readSets(text: string, { amounts: asked, unit, pair = false }: AskedSets): ReadSets {
+  const draft: Draft = { unit, pair, asked, side: undefined, amounts: [], shared: {} };
   let at = 0;
   while (at < text.length) {
     const space = /^[\s,;]+/.exec(text.slice(at));
@@ -144,8 +161,13 @@ export function readSets(text: string, { amounts: asked, unit }: AskedSets): Rea
   return { ok: true, sets };
 }
 
-function setLoad(text: string, draft: Draft): string | undefined {
-  const loadKg = readMass(text, draft.unit);
+function setLoad(
+  text: string,
+  { unit, pair }: Pick<Draft, 'unit' | 'pair'>,
+  draft: Draft,
+): string | undefined {
+  const typed = readMass(text.trim(), unit);
+  const loadKg = typed === undefined ? undefined : totalOf(typed, pair);
   if (loadKg === undefined || loadKg > 500) return 'a load goes up to 500 kg (1100 lb)';
   draft.shared = { ...draft.shared, loadKg };
   return undefined;

@@ -44,6 +44,15 @@ export function doneApart(exercise: Exercise): boolean {
 }
 
 /**
+ * Whether repetitions of an exercise say nothing of strength in any other: pulses, half the way, holds.
+ *
+ * @example saysNothing(squatPulses) // true
+ */
+export function saysNothing(exercise: Exercise): boolean {
+  return (exercise as { readonly saysNothing?: true }).saysNothing === true;
+}
+
+/**
  * The patterns of an exercise: its own, or those of its parts.
  *
  * @example patternsOf(squatAndPress) // ['squat', 'overhead']

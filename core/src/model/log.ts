@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { leverSettingsSchema } from './lever';
-import { idSchema, versionIdSchema } from './vocabulary';
+import { holdSchema, idSchema, versionIdSchema } from './vocabulary';
 
 /** What was left, from someone who does not count repetitions. */
 export const leftSchema = z.enum(['nothing', 'some', 'plenty']);
@@ -49,6 +49,8 @@ export const logEntrySchema = z.strictObject({
   rungId: idSchema.optional(),
   /** Where the levers stood, if not where the rung has them. */
   levers: leverSettingsSchema.optional(),
+  /** How the load was held. */
+  hold: holdSchema.optional(),
   /** How the load was made, in words. */
   recipe: z.string().max(200).optional(),
   set: z.int().min(1).max(20),
@@ -64,6 +66,15 @@ export const logEntrySchema = z.strictObject({
     .optional(),
 });
 export type LogEntry = z.infer<typeof logEntrySchema>;
+
+/**
+ * Whether a set was done with one in each hand; of a set that older versions logged, by the words of its recipe.
+ *
+ * @example isPair({ recipe: 'two dumbbells 6 kg' }) // true
+ */
+export function isPair({ hold, recipe }: Pick<LogEntry, 'hold' | 'recipe'>): boolean {
+  return hold === undefined ? /^two\b/u.test(recipe ?? '') : hold === 'pair';
+}
 
 /** How hard a whole visit was, said by whoever trained. Source of the scale: Foster et al. 2001, session RPE (CR-10). */
 export const visitSchema = z.strictObject({

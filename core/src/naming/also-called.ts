@@ -17,7 +17,7 @@ export const EXERCISES_ALSO_CALLED: Readonly<Record<string, readonly string[]>> 
     'racked squat',
     'double dumbbell front squat',
   ],
-  'bar-squat': ['squat, bar on the shoulders', 'back squat', 'barbell back squat'],
+  'bar-squat': ['squat, bar on the shoulders', 'back squat', 'barbell back squat', 'squat with a bar'],
   'raised-split-squat': [
     'split squat, back foot raised',
     'split squat with the back foot on a chair',
@@ -316,7 +316,7 @@ export const EXERCISES_ALSO_CALLED: Readonly<Record<string, readonly string[]>> 
   'staggered-squat': ['kickstand squat', 'B-stance squat', 'split-stance squat'],
   'pivot-squat': ['turning squat', 'quarter-turn squat'],
   'heels-raised-goblet-squat': ['goblet squat heels raised', 'heel-elevated goblet squat'],
-  'half-rep-squat': ['one and a half squat', '1.5 squat'],
+  'half-rep-squat': ['1.5 squat', 'squat with a half rep'],
   'around-the-clock-lunge': ['around-the-world lunge', 'three-way lunge', 'clock lunge'],
   'knee-drive-lunge': [
     'knee drive',

@@ -1,4 +1,4 @@
-import type { Catalog } from '../ladder';
+import { VARIATIONS, variedId, type Catalog, type Variation } from '../ladder';
 import type { CombinationPart, Exercise, Hold, LeverSettings, Rung } from '../model';
 import { LIBRARY_COMBINATIONS } from '../library';
 import { editDistance } from '../plan';
@@ -41,6 +41,7 @@ interface NameIndex {
   readonly together: ReadonlyMap<string, readonly MovementPart[]>;
   readonly byWord: ReadonlyMap<string, readonly Entry[]>;
   readonly vocabulary: readonly string[];
+  readonly exerciseById: Catalog['exerciseById'];
   /** Words that were looked for already, with how they are spelled. */
   readonly spelled: Map<string, string>;
 }
@@ -87,7 +88,14 @@ function indexOf(catalog: Catalog): NameIndex {
     byKey,
     byWord,
     together: combinationsIn(catalog, byKey),
-    vocabulary: [...new Set([...byWord.keys(), ...Object.keys(HOLD_WORDS)])],
+    exerciseById: (id: string) => catalog.exerciseById(id),
+    vocabulary: [
+      ...new Set([
+        ...byWord.keys(),
+        ...Object.keys(HOLD_WORDS),
+        ...SAID_VARIATIONS.flatMap(({ words }) => words),
+      ]),
+    ],
     spelled: new Map(),
   };
   indices.set(catalog, index);
@@ -163,9 +171,7 @@ export function readMovement(text: string, catalog: Catalog): MovementReading[] 
 export function readSurely(text: string, catalog: Catalog): MovementReading | undefined {
   const short = text.slice(0, MOST_LETTERS);
   const index = indexOf(catalog);
-  const words = wordsIn(short, index);
-  const [sure] = (words && (exactly(words, index) ?? besideWords(words, index))) ?? [];
-  return sure ?? readTogether(short, index);
+  return surely(wordsIn(short, index), index) ?? readTogether(short, index);
 }
 
 /** More than that is no name. */
@@ -183,8 +189,7 @@ function readTogether(text: string, index: NameIndex): MovementReading | undefin
   if (pieces.length < 2 || pieces.length > MOST_PARTS) return undefined;
   const parts: MovementPart[] = [];
   for (const [, held, times, name = ''] of pieces) {
-    const words = wordsIn(name, index);
-    const [sure] = (words && (exactly(words, index) ?? besideWords(words, index))) ?? [];
+    const sure = surely(wordsIn(name, index), index);
     if (!sure) return undefined;
     const beside = {
       ...(times !== undefined && Number(times) > 1 && { times: Number(times) }),
@@ -205,28 +210,87 @@ function wordsIn(text: string, index: NameIndex): string[] | undefined {
 function readOne(text: string, index: NameIndex): MovementReading[] {
   const words = wordsIn(text, index);
   if (!words) return [];
-  return exactly(words, index) ?? besideWords(words, index) ?? nearest(words, index);
+  const sure = surely(words, index);
+  return sure ? [sure] : nearest(words, index);
+}
+
+/** A name, with what is held beside it, varied by words of the table, or with words beside it that change nothing. */
+function surely(words: readonly string[] | undefined, index: NameIndex): MovementReading | undefined {
+  if (!words) return undefined;
+  return (
+    exactly(words, index) ??
+    withoutWords(words, (word) => HOLD_WORDS[word] === undefined, index) ??
+    varied(words, index) ??
+    withoutWords(words, (word) => HOLD_WORDS[word] === undefined && !SAID_BESIDE.has(word), index)
+  );
 }
 
 const MOST_WORDS = 14;
 
-function exactly(words: readonly string[], { byKey }: NameIndex): MovementReading[] | undefined {
+function exactly(words: readonly string[], { byKey }: NameIndex): MovementReading | undefined {
   const entry = byKey.get(movementKey(words));
-  return entry && [reading(entry, 'sure', [], holdIn(words))];
+  return entry && reading(entry, 'sure', [], holdIn(words));
 }
 
-/** The name is there once what is held, and how, is taken out. */
-function besideWords(words: readonly string[], index: NameIndex): MovementReading[] | undefined {
-  const left = words.filter((word) => HOLD_WORDS[word] === undefined);
-  const bare = left.filter((word) => !SAID_BESIDE.has(word));
-  for (const name of [left, bare]) {
-    const entry =
-      name.length === 0 || name.length === words.length ? undefined : index.byKey.get(movementKey(name));
-    if (!entry) continue;
-    const unused = words.filter((word) => HOW.has(word) && !name.includes(word));
-    return [reading(entry, 'sure', unused, holdIn(words))];
+/** The name is there once some words are taken out. */
+function withoutWords(
+  words: readonly string[],
+  stays: (word: string) => boolean,
+  { byKey }: NameIndex,
+): MovementReading | undefined {
+  const name = words.filter(stays);
+  if (name.length === 0 || name.length === words.length) return undefined;
+  const entry = byKey.get(movementKey(name));
+  const unused = words.filter((word) => HOW.has(word) && !name.includes(word));
+  return entry && reading(entry, 'sure', unused, holdIn(words));
+}
+
+/** Variations by the words they are said in, the longest first. */
+const SAID_VARIATIONS = VARIATIONS.flatMap((variation) =>
+  variation.words.map((said) => ({ variation, words: movementWords(said) })),
+).sort((a, b) => b.words.length - a.words.length);
+/** More words that change it is another exercise. */
+const MOST_VARIATIONS = 3;
+
+/** "Seated single-arm overhead press with a band": an exercise, and words of the table beside its name. */
+function varied(words: readonly string[], index: NameIndex): MovementReading | undefined {
+  // As few words as do, so that what ships under a longer name is found before what is made of more.
+  for (let most = 1; most <= MOST_VARIATIONS; most += 1) {
+    const found = variedFrom(words, [], most, index);
+    if (found) return { parts: [{ exercise: found, levers: {} }], confidence: 'sure', unused: [] };
   }
   return undefined;
+}
+
+function variedFrom(
+  words: readonly string[],
+  chosen: readonly Variation[],
+  most: number,
+  index: NameIndex,
+): Exercise | undefined {
+  if (chosen.length === most) {
+    const entry = index.byKey.get(movementKey(words));
+    const exercise = entry && !entry.rung ? entry.exercise : undefined;
+    return exercise && index.exerciseById(variedId(exercise.id, chosen));
+  }
+  for (const { variation, words: said } of SAID_VARIATIONS) {
+    if (chosen.includes(variation)) continue;
+    const left = without(words, said);
+    const made = left && left.length > 0 && variedFrom(left, [...chosen, variation], most, index);
+    if (made) return made;
+  }
+  return undefined;
+}
+
+/** Words less those of a phrase; undefined where they are not all there. */
+function without(words: readonly string[], said: readonly string[]): string[] | undefined {
+  const left = [...words];
+  for (const word of said) {
+    const at = left.indexOf(word);
+    if (at < 0) return undefined;
+    left.splice(at, 1);
+  }
+  return left;
 }
 
 function holdIn(words: readonly string[]): Hold | undefined {

@@ -71,7 +71,7 @@ export function slotName({ source }: Pick<Slot, 'source'>, catalog: Catalog): st
     case 'ladder':
       return catalog.ladders.get(source.ladderId)?.name ?? source.ladderId;
     case 'exercise':
-      return catalog.exercises.get(source.exerciseId)?.name ?? source.exerciseId;
+      return catalog.exerciseById(source.exerciseId)?.name ?? source.exerciseId;
     case 'combination':
       return combinationName(source) ?? partNames(source, (part) => slotName({ source: part }, catalog));
   }

@@ -211,7 +211,7 @@ export function versionForTier(
 ): Version | undefined {
   if (source.kind === 'combination') return combinationForTier(source, tier, catalog);
   if (source.kind === 'exercise') {
-    const exercise = catalog.exercises.get(source.exerciseId);
+    const exercise = catalog.exerciseById(source.exerciseId);
     return exercise && versionOfExercise(exercise);
   }
   const ladder = catalog.ladders.get(source.ladderId);

@@ -4,6 +4,7 @@
  */
 export * from './reason';
 export * from './reason-words';
+export { holdIn } from './held';
 export * from './mark-words';
 export * from './trace-words';
 export { basisWords } from './strength-words';

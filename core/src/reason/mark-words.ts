@@ -1,5 +1,6 @@
 import { PROP_WORDS } from '../model';
-import { formatLoad, type MassUnit } from '../units';
+import type { MassUnit } from '../units';
+import { held, holdIn, type Reader } from './held';
 import type { KitGap, Reason, ReasonKind, ReasonOf } from './reason';
 
 /** What a step did to the plain answer, if anything. */
@@ -14,7 +15,7 @@ export interface Mark {
 /** What a reason changed, and the words it leaves in the cell; without words it shows in the trace alone. */
 interface Marking<Kind extends ReasonKind> {
   readonly kind: MarkKind;
-  readonly words?: (reason: ReasonOf<Kind>, unit: MassUnit) => string;
+  readonly words?: (reason: ReasonOf<Kind>, reader: Reader) => string;
 }
 
 /** A reason that changed nothing. */
@@ -107,10 +108,10 @@ const MARKINGS: {
   down: QUIET,
   bridge: {
     kind: 'bridge',
-    words: ({ next, goal, harder, ends, amount }, unit) => {
+    words: ({ next, goal, harder, ends, amount }, reader) => {
       const how = harder ? `, ${harder.words}` : '';
       if (!next) return `heaviest here: ${amount.kind === 'reps' ? 'more reps' : 'longer'}${how}`;
-      const load = formatLoad(next.kg, unit);
+      const load = held(next.kg, reader);
       if (goal !== undefined) return `${goal} reps before ${load}`;
       if (ends) return `next is ${load}, by hand${how}`;
       return `next is ${load}: ${amount.kind === 'reps' ? 'more reps' : 'longer'}${how}`;
@@ -167,11 +168,12 @@ export function markKindOf(reason: Reason): MarkKind | undefined {
  */
 export function marksOf(trace: readonly Reason[], unit: MassUnit): Mark[] {
   const marks: Mark[] = [];
+  const reader = { unit, hold: holdIn(trace) };
   const strictest = strictestEffort(trace);
   for (const reason of trace) {
     if (holdsEffort(reason) && reason !== strictest) continue;
     const marking = markingOf(reason);
-    const words = marking?.words?.(reason as never, unit);
+    const words = marking?.words?.(reason as never, reader);
     if (!marking || words === undefined) continue;
     if (!marks.some((mark) => mark.kind === marking.kind && mark.words === words)) {
       marks.push({ kind: marking.kind, words });

@@ -4,6 +4,7 @@ import {
   PATTERN_WORDS,
   PROP_WORDS,
   type Amount,
+  type Hold,
   type LeverKind,
   type LeverSettings,
   type Pain,
@@ -12,6 +13,7 @@ import { SUBJECT_WORDS, type CautionRule, type CautionSubject } from '../caution
 import { recipeWords, trustWords } from '../kit';
 import { gateWords } from '../ladder';
 import { formatLoad, type MassUnit } from '../units';
+import { held, type Reader } from './held';
 import { wantedWords } from './strength-words';
 import type {
   HarderVersion,
@@ -25,22 +27,23 @@ import type {
 } from './reason';
 
 /** One sentence, or more where one would be long. */
-type Sentence<Kind extends ReasonKind> = (reason: ReasonOf<Kind>, unit: MassUnit) => string;
+type Sentence<Kind extends ReasonKind> = (reason: ReasonOf<Kind>, reader: Reader) => string;
 
 /**
  * A reason in the words a coach reads.
  *
  * @param reason what acted
  * @param unit the reader's
+ * @param hold how what is spoken of is held
  * @returns a sentence with its full stop
  * @example reasonWords({ step: 'cautions', kind: 'noCautions' }, 'kg') // 'No cautions noted.'
  */
-export function reasonWords(reason: Reason, unit: MassUnit): string {
-  return sentenceOf(reason.kind)(reason, unit);
+export function reasonWords(reason: Reason, unit: MassUnit, hold?: Hold): string {
+  return sentenceOf(reason.kind)(reason, { unit, hold });
 }
 
-function sentenceOf<Kind extends ReasonKind>(kind: Kind): (reason: Reason, unit: MassUnit) => string {
-  return SENTENCES[kind] as (reason: Reason, unit: MassUnit) => string;
+function sentenceOf<Kind extends ReasonKind>(kind: Kind): (reason: Reason, reader: Reader) => string {
+  return SENTENCES[kind] as (reason: Reason, reader: Reader) => string;
 }
 
 /** Every reason has its sentence; the compiler asks for each. */
@@ -95,7 +98,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
       : `Without the ${name}, and the rest stands: ${lowerFirst(leftOutWords(because).why)}.`,
 
   // Target
-  wanted: ({ wanted }, unit) => wantedWords(wanted, unit),
+  wanted: ({ wanted }, reader) => wantedWords(wanted, reader),
   asPlanned: ({ amount }) => `${capital(amountWords(amount))} as planned.`,
   hurt: ({ pain: { place, score }, stopped }) =>
     stopped
@@ -106,24 +109,24 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     if (weeks > 1) return `${weeks} weeks away: the same again.`;
     return `${unlogged ? 'Nothing is logged of the last class' : 'Missed last week'}: the same again.`;
   },
-  awayStepBack: ({ weeks, percent, mostKg, amount }, unit) =>
+  awayStepBack: ({ weeks, percent, mostKg, amount }, reader) =>
     mostKg === undefined
       ? `${weeks} weeks away: a step back by ${percent} %${amount ? `, to ${amountWords(amount)}` : ''}.`
-      : `${weeks} weeks away: a step back by ${percent} %, to ${formatLoad(mostKg, unit)} at the most.`,
+      : `${weeks} weeks away: a step back by ${percent} %, to ${held(mostKg, reader)} at the most.`,
   awayClockStays: ({ weeks }) => `${weeks} weeks away: the clock stays.`,
   didOtherVersion: ({ name, asked }) => `“${name}” was done instead of “${asked.name}”: this is asked again.`,
-  didOtherLoad: ({ askedKg, doneKg, takenOver }, unit) =>
+  didOtherLoad: ({ askedKg, doneKg, takenOver }, reader) =>
     takenOver
-      ? `Done with ${formatLoad(doneKg, unit)} instead of ${formatLoad(askedKg, unit)}: goes on from there.`
-      : `Done with ${formatLoad(doneKg, unit)} instead of ${formatLoad(askedKg, unit)}, and it is not sure that enough was left: the same again.`,
+      ? `Done with ${held(doneKg, reader)} instead of ${held(askedKg, reader)}: goes on from there.`
+      : `Done with ${held(doneKg, reader)} instead of ${held(askedKg, reader)}, and it is not sure that enough was left: the same again.`,
   didPart: ({ sets, of }) => `${sets} of ${of} sets done: the same again.`,
   fellShort: ({ worst, asked, formLost }) =>
     formLost
       ? 'Form went last time: the same again.'
       : `${worst} of ${amountWords(asked)} in the shortest set: the same again.`,
-  fellShortAgain: ({ weeks, formLost, mostKg, amount }, unit) => {
+  fellShortAgain: ({ weeks, formLost, mostKg, amount }, reader) => {
     const why = formLost ? 'Form went' : 'Short';
-    const to = mostKg === undefined ? amountWords(amount) : `${formatLoad(mostKg, unit)} at the most`;
+    const to = mostKg === undefined ? amountWords(amount) : `${held(mostKg, reader)} at the most`;
     return `${why} ${weeks} times running: down, to ${to}.`;
   },
   nothingSpare: ({ left, asked }) => `Made, but ${left} left where ${asked} were asked: the same again.`,
@@ -138,8 +141,8 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     return `${what}: from ${from.amount} to ${amountWords(to, '')}${most}.`;
   },
   full: ({ amount }) => `All sets at the top: ${amountWords(amount)}.`,
-  percentMore: ({ percent, kg, amount }, unit) =>
-    `${percent} % more than last time’s aim: ${formatLoad(kg, unit)} for ${amountWords(amount, '')}.`,
+  percentMore: ({ percent, kg, amount }, reader) =>
+    `${percent} % more than last time’s aim: ${held(kg, reader)} for ${amountWords(amount, '')}.`,
   percentMoreWork: ({ percent, amount, grew }) =>
     grew
       ? `${percent} % more work a time: ${amountWords(amount)}.`
@@ -150,7 +153,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
       'Two over in the last set once: once more, and it grows.',
       'Two over in the last set, on two visits running.',
     ][visits] ?? '',
-  left: ({ left, asked, verdict, amount, mostKg }, unit) => {
+  left: ({ left, asked, verdict, amount, mostKg }, reader) => {
     const said = `${left} left, ${asked} asked`;
     switch (verdict) {
       case 'near':
@@ -162,13 +165,13 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
       case 'fewer':
         return `${said}: ${amountWords(amount)} instead.`;
       case 'lighter':
-        return `${said}: back to ${formatLoad(mostKg ?? 0, unit)} at the most.`;
+        return `${said}: back to ${held(mostKg ?? 0, reader)} at the most.`;
     }
   },
   nobodySaid: () => 'Nobody said what was left: the same again.',
   rounds: ({ sets, mostSets }) => `Rounds first: ${sets} of up to ${mostSets}.`,
   roundsFull: ({ sets }) => `All ${sets} rounds are there.`,
-  form: ({ verdict, reps, high, low, dropPercent, mostKg }, unit) => {
+  form: ({ verdict, reps, high, low, dropPercent, mostKg }, reader) => {
     switch (verdict) {
       case 'toTheEnd':
         return `To the end of good form: ${reps}, if it goes as before.`;
@@ -179,7 +182,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
       case 'went':
         return mostKg === undefined
           ? `Form went at ${reps}, before ${low}: sets of ${reps} while it is clean.`
-          : `Form went at ${reps}, before ${low}: back by ${dropPercent ?? 0} %, to ${formatLoad(mostKg, unit)} at the most.`;
+          : `Form went at ${reps}, before ${low}: back by ${dropPercent ?? 0} %, to ${held(mostKg, reader)} at the most.`;
       case 'unknown':
         return 'Nothing to go by: the same again.';
     }
@@ -211,11 +214,11 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   ladderEnds: () => 'Nothing harder comes after it on a ladder: longer, slower, or another exercise.',
 
   // Attainable
-  nearest: ({ load, next }, unit) =>
-    `Nearest from the kit: ${madeWords(load, unit)}${next ? `; ${nextWords(next, unit)}` : ''}.`,
+  nearest: ({ load, next }, reader) =>
+    `Nearest from the kit: ${madeWords(load, reader)}${next ? `; ${nextWords(next, reader)}` : ''}.`,
   nothingLight: () => 'Nothing light enough to hold: body weight.',
-  again: ({ load }, unit) => `Again ${madeWords(load, unit)}.`,
-  nextUp: ({ fromKg, load, capPercent, allowed, amount, bodyKg = 0 }, unit) => {
+  again: ({ load }, reader) => `Again ${madeWords(load, reader)}.`,
+  nextUp: ({ fromKg, load, capPercent, allowed, amount, bodyKg = 0 }, reader) => {
     const percent = Math.round(((load.kg + bodyKg) / (fromKg + bodyKg) - 1) * 100);
     const up = `${percent} % up${bodyKg > 0 ? ' with the body that is moved along' : ''}`;
     const why = {
@@ -223,29 +226,29 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
       smallestStep: 'the smallest step there is',
       earned: 'past the cap, but the reps have earned it',
     }[allowed];
-    return `Next is ${madeWords(load, unit)}, ${up}, ${why}. It is worth ${amountWords(amount)}.`;
+    return `Next is ${madeWords(load, reader)}, ${up}, ${why}. It is worth ${amountWords(amount)}.`;
   },
-  down: ({ load }, unit) => `Down to ${madeWords(load, unit)}.`,
-  bridge: ({ load, next, amount, goal, missingKg, harder, ends }, unit) => {
-    const far = next ? nextWords(next, unit) : 'that is the heaviest there is';
+  down: ({ load }, reader) => `Down to ${madeWords(load, reader)}.`,
+  bridge: ({ load, next, amount, goal, missingKg, harder, ends }, reader) => {
+    const far = next ? nextWords(next, reader) : 'that is the heaviest there is';
     const how = `${amountWords(amount)}${harder ? `, ${harder.words}` : ''}`;
-    const start = `${madeWords(load, unit)}; ${far}`;
+    const start = `${madeWords(load, reader)}; ${far}`;
     if (goal !== undefined && next) {
       return `${start}. Up to ${goal} reps earn it: ${how} now.`;
     }
     if (ends) {
       return `${start}. ${capital(how)} is as far as it goes${next ? '; the next load is the coach’s, by hand' : ''}.`;
     }
-    const worth = missingKg === undefined ? '' : ` for the missing ${formatLoad(missingKg, unit)}`;
+    const worth = missingKg === undefined ? '' : ` for the missing ${held(missingKg, reader)}`;
     return `${start}. Instead${worth}: ${how}.`;
   },
   heldByCaution: ({ seconds }) => `Held to ${seconds} s by a caution.`,
-  bodyShare: ({ kg, share }, unit) =>
+  bodyShare: ({ kg, share }, reader) =>
     kg === undefined || share === undefined
       ? 'Body weight: the version itself sets how heavy it is.'
-      : `Body weight: the hands carry about ${Math.round(share * 100)} % of it, ${formatLoad(Math.round(kg), unit)}.`,
-  lighterWeek: ({ sets, of, kg }, unit) =>
-    `A lighter week: ${sets} of ${of} sets${kg === undefined ? '' : ` with ${formatLoad(kg, unit)}`}, nothing grows.`,
+      : `Body weight: the hands carry about ${Math.round(share * 100)} % of it, ${formatLoad(Math.round(kg), reader.unit)}.`,
+  lighterWeek: ({ sets, of, kg }, reader) =>
+    `A lighter week: ${sets} of ${of} sets${kg === undefined ? '' : ` with ${held(kg, reader)}`}, nothing grows.`,
 
   // By hand
   versionByHand: ({ version, said }) => `Set by hand to “${version.name}”: ${stopped(said)}`,
@@ -257,10 +260,10 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   leftOutByHand: ({ said }) => `Left out by hand: ${stopped(said)}`,
 
   // Write
-  written: ({ sets, amount, perSide, restSeconds, kg }, unit) => {
+  written: ({ sets, amount, perSide, restSeconds, kg }, reader) => {
     const side = perSide ? ' each side' : '';
     const rest = restSeconds === 0 ? 'then straight on' : `rest ${restSeconds} s`;
-    const load = kg === undefined ? '' : ` with ${formatLoad(kg, unit)}`;
+    const load = kg === undefined ? '' : ` with ${held(kg, reader)}`;
     return `${sets} × ${amountWords(amount, '')}${side}${load}, ${rest}.`;
   },
   leftOut: ({ because }) => {
@@ -279,10 +282,10 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   },
   wasAway: ({ weeks, stepBack }) =>
     stepBack ? `${weeks} weeks away: a step back.` : 'Not there this week: what was planned still stands.',
-  sideBehind: ({ side, percent, amount, lighterKg }, unit) => {
+  sideBehind: ({ side, percent, amount, lighterKg }, reader) => {
     const does = amountWords(amount);
     const how =
-      lighterKg === undefined ? `${does} on both` : `${does} on both with ${formatLoad(lighterKg, unit)}`;
+      lighterKg === undefined ? `${does} on both` : `${does} on both with ${held(lighterKg, reader)}`;
     return `The ${side} side did ${percent} % less. It leads and sets the work: ${how}.`;
   },
   gateMade: ({ version, next, visits }) =>
@@ -416,13 +419,13 @@ export function harderWords({ next, levers }: HarderVersion): string {
   return levers ? `half of the way to “${next}”, ${leversInWords(levers)}` : `the next rung, “${next}”`;
 }
 
-function nextWords({ kg, percentUp }: NextLoad, unit: MassUnit): string {
-  return `the next is ${formatLoad(kg, unit)}, ${Math.round(percentUp)} % up`;
+function nextWords({ kg, percentUp }: NextLoad, reader: Reader): string {
+  return `the next is ${held(kg, reader)}, ${Math.round(percentUp)} % up`;
 }
 
-function madeWords({ kg, recipe }: MadeLoad, unit: MassUnit): string {
+function madeWords({ kg, recipe }: MadeLoad, { unit }: Reader): string {
   const trust = trustWords(recipe, unit);
-  return `${formatLoad(kg, unit)}: ${recipeWords(recipe)}${trust ? ` (${trust})` : ''}`;
+  return `${held(kg, { unit, hold: recipe.hold })}: ${recipeWords(recipe)}${trust ? ` (${trust})` : ''}`;
 }
 
 function ruleWords({ condition, words }: CautionRule): string {

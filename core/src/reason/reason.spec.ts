@@ -3,6 +3,7 @@ import { createResolver } from '../program';
 import { reviewClass } from '../review';
 import { amountOf } from '../model';
 import { catalog } from '../library';
+import { formatHeld } from '../units';
 import { amountWords, leftOutWords, marksOf, reasonWords, traceWords, type Reason } from './index';
 
 const document = boatyardInWeekFive;
@@ -55,6 +56,21 @@ describe('a reason', () => {
     for (const { trace } of cells) {
       const words = marksOf(trace, 'kg').map((mark) => mark.words);
       expect(new Set(words).size).toBe(words.length);
+    }
+  });
+});
+
+describe('a pair', () => {
+  it('is said per hand everywhere in a cell, and its total nowhere', () => {
+    const pairs = cells.flatMap((cell) =>
+      cell.status === 'ready' && cell.load?.hold === 'pair' && cell.load.recipe ? [cell] : [],
+    );
+    expect(pairs.length).toBeGreaterThan(20);
+    for (const { trace, load } of pairs) {
+      const written = traceWords(trace, 'kg')
+        .find(({ step }) => step === 'write')
+        ?.sentences.join(' ');
+      expect(written).toContain(` with ${formatHeld(load!.kg, 'kg', true)}`);
     }
   });
 });

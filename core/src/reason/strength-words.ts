@@ -2,20 +2,21 @@ import type { KnownSet } from '../model';
 import type { StrengthEstimate } from '../strength';
 import { formatLoad, type MassUnit } from '../units';
 import type { Wanted, WeakestPart } from './reason';
+import { held, type Reader } from './held';
 
 /**
  * Why a load is wanted: the reps asked as a share of a maximum, and where that comes from.
  *
  * @param wanted the load and what it was worked out from
- * @param unit the reader's
- * @example wantedWords(cell.wanted, 'kg') // '10 with 2 left is 71 % of 28 kg, the maximum after 20 × 10 kg, known to ±6 %: 20 kg.'
+ * @param reader the unit, and how it is held
+ * @example wantedWords(cell.wanted, { unit: 'kg' }) // '10 with 2 left is 71 % of 28 kg, the maximum after 20 × 10 kg, known to ±6 %: 20 kg.'
  */
-export function wantedWords(wanted: Wanted, unit: MassUnit): string {
+export function wantedWords(wanted: Wanted, reader: Reader): string {
   const { weakest } = wanted;
-  if (weakest?.along) return weakestWords(weakest, wanted.kg, unit);
+  if (weakest?.along) return weakestWords(weakest, wanted.kg, reader);
   return weakest
-    ? `${weakestWords(weakest, wanted.kg, unit)} ${loadWords(wanted, unit)}`
-    : loadWords(wanted, unit);
+    ? `${weakestWords(weakest, wanted.kg, reader)} ${loadWords(wanted, reader)}`
+    : loadWords(wanted, reader);
 }
 
 /**
@@ -23,22 +24,24 @@ export function wantedWords(wanted: Wanted, unit: MassUnit): string {
  *
  * @param weakest the part with what the others allow
  * @param kg what it allows
- * @param unit the reader's
- * @example weakestWords({ name: 'raise', others: [{ name: 'squat', kg: 20 }] }, 4, 'kg') // 'The raise decides: 4 kg; the squat alone could take 20 kg.'
+ * @param reader the unit, and how it is held
+ * @example weakestWords({ name: 'raise', others: [{ name: 'squat', kg: 20 }] }, 4, { unit: 'kg' }) // 'The raise decides: 4 kg; the squat alone could take 20 kg.'
  */
-export function weakestWords({ name, others, along }: WeakestPart, kg: number, unit: MassUnit): string {
-  const rest = others.map((other) => `the ${other.name} alone could take ${formatLoad(other.kg, unit)}`);
+export function weakestWords({ name, others, along }: WeakestPart, kg: number, reader: Reader): string {
+  const rest = others.map((other) => `the ${other.name} alone could take ${held(other.kg, reader)}`);
   const why = along ? ' at the most, a tenth of the body, as it is usually done without' : '';
-  return `The ${name} decides: ${formatLoad(kg, unit)}${why}${rest.length > 0 ? `; ${rest.join(', ')}` : ''}.`;
+  return `The ${name} decides: ${held(kg, reader)}${why}${rest.length > 0 ? `; ${rest.join(', ')}` : ''}.`;
 }
 
 function loadWords(
   { kg, reps, reserve, estimate, source, eased, percent, bodyKg }: Wanted,
-  unit: MassUnit,
+  reader: Reader,
 ): string {
-  const max = `${formatLoad(estimate.maxKg, unit)}, ${basisWords(estimate, unit)}`;
+  const { unit, hold } = reader;
+  const inAll = hold === 'pair' ? ' in all' : '';
+  const max = `${formatLoad(estimate.maxKg, unit)}${inAll}, ${basisWords(estimate, unit)}`;
   const body = bodyKg > 0 ? ` in all, ${formatLoad(Math.round(bodyKg), unit)} of it body` : '';
-  const load = kg > 0 ? formatLoad(kg, unit) : 'body weight is load enough';
+  const load = kg > 0 ? held(kg, reader) : 'body weight is load enough';
   if (!eased && source === 'percent') return `The plan’s share of ${max}${body}: ${load}.`;
   if (!eased && source !== 'reserve') return `The plan says ${load}.`;
   return `${Math.round(reps)} with ${reserve} left is ${Math.round(percent)} % of ${max}${body}: ${load}.`;

@@ -1,4 +1,5 @@
 import type { MassUnit } from '../units';
+import { holdIn } from './held';
 import { markKindOf, type MarkKind } from './mark-words';
 import type { CellReason, StepName } from './reason';
 import { reasonWords } from './reason-words';
@@ -20,8 +21,9 @@ export interface StepWords {
  */
 export function traceWords(trace: readonly CellReason[], unit: MassUnit): StepWords[] {
   const steps: { step: StepName; sentences: string[]; acted?: MarkKind | undefined }[] = [];
+  const hold = holdIn(trace);
   for (const reason of trace) {
-    const sentence = reasonWords(reason, unit);
+    const sentence = reasonWords(reason, unit, hold);
     const acted = markKindOf(reason);
     const last = steps.at(-1);
     if (last?.step === reason.step) {

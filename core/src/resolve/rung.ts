@@ -79,7 +79,7 @@ export function plannedStart(
   { catalog, participant }: Pick<PlaceContext, 'catalog' | 'participant'>,
 ): Start | undefined {
   if (source.kind === 'exercise') {
-    const exercise = catalog.exercises.get(source.exerciseId);
+    const exercise = catalog.exerciseById(source.exerciseId);
     if (!exercise) return undefined;
     const version = versionOfExercise(exercise);
     const tier = tierFor(participant, exercise.pattern);

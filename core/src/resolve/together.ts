@@ -131,7 +131,7 @@ function nameOf({ source: { parts } }: CombinationSlot, at: number, { catalog }:
   const named =
     source?.kind === 'ladder'
       ? catalog.ladders.get(source.ladderId)
-      : catalog.exercises.get(source?.exerciseId ?? '');
+      : catalog.exerciseById(source?.exerciseId ?? '');
   return (named?.name ?? '').toLowerCase();
 }
 

@@ -1,4 +1,4 @@
-import type { LogEntry, Muscle, Visit } from '../model';
+import { isPair, type LogEntry, type Muscle, type Visit } from '../model';
 import type { Catalog } from '../ladder';
 import { monotony, sessionLoad } from '../program/session-load';
 import { setsDone } from '../program/volume';
@@ -153,6 +153,8 @@ export interface BestSet {
   readonly loadKg: number | undefined;
   readonly amount: number;
   readonly counted: LogEntry['counted'];
+  /** One in each hand. */
+  readonly pair: boolean;
 }
 
 /**
@@ -190,5 +192,5 @@ function bestOn(entries: readonly LogEntry[], date: string | undefined): BestSet
     }, undefined);
   if (!best) return undefined;
   const { week, exerciseId, rungId, loadKg, amount, counted } = best;
-  return { date: best.date, week, exerciseId, rungId, loadKg, amount, counted };
+  return { date: best.date, week, exerciseId, rungId, loadKg, amount, counted, pair: isPair(best) };
 }

@@ -1,5 +1,5 @@
-import { formatLoad, type MassUnit } from '../units';
-import { reasonWords } from '../reason';
+import { formatHeld, type MassUnit } from '../units';
+import { holdIn, reasonWords } from '../reason';
 import { EASY_REPS_LEFT, RAISE_REPS, type Pin, type Proposal, type Way } from './proposal';
 import { cellInWords, setsInWords } from './set-words';
 
@@ -23,7 +23,8 @@ export function evidenceWords({ done, easyFor }: Proposal, unit: MassUnit): stri
  * @example whyWords(proposal, 'kg') // 'Reps first: from 10 to 12, up to 12. Again 12.5 kg: dumbbell 12.5 kg.'
  */
 export function whyWords({ reasons }: Pick<Way, 'reasons'>, unit: MassUnit): string {
-  return reasons.map((reason) => reasonWords(reason, unit)).join(' ');
+  const hold = holdIn(reasons);
+  return reasons.map((reason) => reasonWords(reason, unit, hold)).join(' ');
 }
 
 /**
@@ -44,10 +45,11 @@ export function nextWords({ next, pin }: Pick<Way, 'next' | 'pin'>, unit: MassUn
  *
  * @param pin numbers of next week
  * @param unit the reader's
+ * @param pair one in each hand
  * @example pinInWords({ sets: 3, amount: 12, loadKg: 12.5 }, 'kg') // '3 × 12 with 12.5 kg'
  */
-export function pinInWords({ sets, amount, loadKg }: Pin, unit: MassUnit): string {
+export function pinInWords({ sets, amount, loadKg }: Pin, unit: MassUnit, pair = false): string {
   const work = sets !== undefined && amount !== undefined ? `${sets} × ${amount}` : '';
-  const load = loadKg ? formatLoad(loadKg, unit) : '';
+  const load = loadKg ? formatHeld(loadKg, unit, pair) : '';
   return [work, load].filter(Boolean).join(' with ');
 }

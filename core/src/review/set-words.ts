@@ -1,7 +1,7 @@
-import { reserveOf, type LogEntry } from '../model';
+import { isPair, reserveOf, type LogEntry } from '../model';
 import { amountWords } from '../reason';
 import type { ReadyCell } from '../resolve';
-import { formatLoad, type MassUnit } from '../units';
+import { formatHeld, type MassUnit } from '../units';
 
 /**
  * Logged sets in a line.
@@ -29,7 +29,8 @@ export function setsInWords(entries: readonly LogEntry[], unit: MassUnit): strin
  */
 export function loadInWords(entries: readonly LogEntry[], unit: MassUnit): string {
   const loads = [...new Set(entries.map(({ loadKg }) => loadKg))];
-  return loads.flatMap((kg) => (kg === undefined || kg === 0 ? [] : formatLoad(kg, unit))).join(', ');
+  const pair = entries.some(isPair);
+  return loads.flatMap((kg) => (kg === undefined || kg === 0 ? [] : formatHeld(kg, unit, pair))).join(', ');
 }
 
 /**
@@ -59,6 +60,6 @@ export function aboutSets(entries: readonly LogEntry[]): string {
  */
 export function cellInWords({ work, load, version }: ReadyCell, unit: MassUnit): string {
   const amount = amountWords(work, '');
-  const kg = load ? ` with ${formatLoad(load.kg, unit)}` : '';
+  const kg = load ? ` with ${formatHeld(load.kg, unit, load.hold === 'pair')}` : '';
   return `${work.sets} × ${amount}${work.perSide ? ' each side' : ''}${kg}, ${version.name}`;
 }

@@ -1,8 +1,8 @@
-import { isHeld, type DrayDocument, type LogEntry } from '../model';
+import { isHeld, isPair, type DrayDocument, type LogEntry } from '../model';
 import { versionKeyOfSet } from '../ladder';
 import { catalogOf } from '../library';
 import { logIndex } from '../program';
-import { formatLoad, SAME_LOAD_KG, type MassUnit } from '../units';
+import { formatHeld, SAME_LOAD_KG, type MassUnit } from '../units';
 import { sideDifference } from './sides';
 
 export type WinKind = 'firstRung' | 'longestHold' | 'equalSides' | 'heaviest' | 'painFree' | 'regular';
@@ -58,7 +58,10 @@ export function winsOf(
     const heaviest = most(sets, ({ loadKg }) => loadKg ?? 0);
     const held = most(sets, ({ counted, amount }) => (counted === 'seconds' ? amount : 0));
     if (heaviest > most(earlier, ({ loadKg }) => loadKg ?? 0) + SAME_LOAD_KG) {
-      say('heaviest', `Heaviest yet: ${name.toLowerCase()} with ${formatLoad(heaviest, unit)}.`);
+      say(
+        'heaviest',
+        `Heaviest yet: ${name.toLowerCase()} with ${formatHeld(heaviest, unit, sets.some(isPair))}.`,
+      );
     }
     if (
       exercise &&

@@ -1,6 +1,7 @@
 import { meanHandShare } from '../body';
 import {
   partsOf,
+  saysNothing,
   tierFor,
   type CombinedPart,
   type Exercise,
@@ -147,7 +148,8 @@ export function strengthBook(
   const kept = new Map<string, StrengthEstimate | undefined>();
   const plain = done.flatMap((set): ToldSet[] => {
     const exercise = index.exerciseById(set.exerciseId);
-    const told = exercise && !partsOf(exercise) && liftOf(exercise);
+    const tells = exercise && !partsOf(exercise) && !saysNothing(exercise);
+    const told = tells ? liftOf(exercise) : undefined;
     const rung = set.rungId === undefined ? undefined : index.rungById(set.rungId);
     const kg = exercise && movedKg(set, exercise, rung, participant);
     return told && kg !== undefined ? [{ set, told, kg }] : [];
@@ -206,7 +208,7 @@ export function strengthBook(
     const asDone = (part: CombinedPart, reserve: number | undefined): ToldSet[] => {
       const told = liftOf(part.exercise);
       const reps = repsOfPart(part, set.reps);
-      if (!told || reps > MOST_READABLE_REPS) return [];
+      if (!told || saysNothing(part.exercise) || reps > MOST_READABLE_REPS) return [];
       const kg = loadKg + bodyMovedKg(part.exercise, participant.bodyMassKg);
       const own = { ...set, exerciseId: part.exercise.id, reps, reserve };
       return [{ set: own, told, kg }];

@@ -7,3 +7,4 @@ export * from './tolerance';
 export * from './read-mass';
 export * from './duration';
 export * from './dates';
+export * from './held';

@@ -1,5 +1,7 @@
 import {
   formatClock,
+  formatHeld,
+  formatHeldMass,
   formatLoad,
   formatMass,
   fromUnit,
@@ -7,6 +9,7 @@ import {
   kgFromPounds,
   poundsFromKg,
   readMass,
+  totalOf,
 } from './index';
 
 describe('units', () => {
@@ -22,6 +25,14 @@ describe('units', () => {
       expect(fromUnit(inUnit(kg, 'lb'), 'lb')).toBeCloseTo(kg, 12);
       expect(fromUnit(inUnit(kg, 'kg'), 'kg')).toBe(kg);
     }
+  });
+
+  it('says a pair per hand, and takes what is typed of one per hand; in all it stays what it was', () => {
+    expect(formatHeld(20, 'kg', true)).toBe('2 × 10 kg');
+    expect(formatHeld(20, 'kg', false)).toBe('20 kg');
+    expect(formatHeldMass(kgFromPounds(50), 'lb', true)).toBe('2 × 25');
+    expect(totalOf(10, true)).toBe(20);
+    expect(totalOf(10, false)).toBe(10);
   });
 
   it('writes a load the way it is stamped, without noise', () => {
