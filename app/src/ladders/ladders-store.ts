@@ -19,7 +19,7 @@ import {
   type Rung,
   type Version,
 } from '@dray/core';
-import { LOOSENING, readMovement } from '@dray/core/late';
+import { LOOSENING, readMovement, readSurely } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -350,7 +350,11 @@ export const LaddersStore = signalStore(
 
       /** One that a session names and nobody knows: begun with what the words come nearest to, so that it asks no less of a body. */
       writeNamed(name: string): void {
-        const [near] = readMovement(name, store.view.catalog())[0]?.parts ?? [];
+        const catalog = store.view.catalog();
+        const [likely] = readMovement(name, catalog)[0]?.parts ?? [];
+        // "Tide table squat": the word that names a movement stands last.
+        const spoken = name.split(/\s+/u).reverse();
+        const near = likely ?? spoken.map((word) => readSurely(word, catalog)?.parts[0]).find(Boolean);
         const words = near && wordsOf(near.exercise.id, store.documents.document()?.exercises ?? []);
         const named = name.charAt(0).toUpperCase() + name.slice(1);
         if (near && words) {

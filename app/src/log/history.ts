@@ -120,7 +120,7 @@ export class HistoryScreen {
 
   protected best({ loadKg, amount, counted, pair }: BestSet): string {
     const work = counted === 'seconds' ? `${amount} s` : String(amount);
-    return loadKg ? `${work} × ${formatHeld(loadKg, this.unit(), pair)}` : work;
+    return loadKg ? `${work} with ${formatHeld(loadKg, this.unit(), pair)}` : work;
   }
 
   protected versionOf({ exerciseId, rungId, date }: BestSet): string {
@@ -133,7 +133,7 @@ export class HistoryScreen {
     if (then.rungId !== now.rungId) return 'another version';
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
     if (Math.abs(kg) > SAME_WRITTEN_KG)
-      return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit())}`;
+      return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit())}${now.pair ? ' each' : ''}`;
     const more = now.amount - then.amount;
     const unit = now.counted === 'seconds' ? ' s' : '';
     return more === 0 ? '=' : `${more > 0 ? '+' : '−'}${Math.abs(more)}${unit}`;

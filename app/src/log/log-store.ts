@@ -94,7 +94,8 @@ export const LogStore = signalStore(
           cells: own,
           effort: visit?.effort,
           minutes: visit?.minutes,
-          logged: own.filter(({ entries }) => entries.length > 0).length,
+          // Written down is what is on the disk.
+          logged: own.filter((at) => at.entries.length > 0 && !at.underWay).length,
         };
       });
     }),

@@ -46,7 +46,7 @@ export class LogScreen {
     return read.sets
       .map(({ amount, loadKg, side }) => {
         const kg = loadKg ?? cell.load?.kg;
-        return `${amount}${side ? ` ${side}` : ''}${kg ? ` × ${kgWords(kg)}` : ''}`;
+        return `${amount}${side ? ` ${side}` : ''}${kg ? ` with ${kgWords(kg)}` : ''}`;
       })
       .join(', ');
   });

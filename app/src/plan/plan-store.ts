@@ -217,6 +217,14 @@ export const PlanStore = signalStore(
           `text ${session.id}`,
         );
       },
+      /** What was chosen for words nobody knew: from now on they mean that, in this document. */
+      remember(key: string, name: string): void {
+        if (key === '') return;
+        store.documents.edit(`“${key}” is ${name}`, (document) => ({
+          ...document,
+          settings: { ...document.settings, said: { ...document.settings.said, [key]: name } },
+        }));
+      },
       textDone(): void {
         const session = store.view.session();
         if (session) edit('session text', (own) => own, `text ${session.id}`);

@@ -17,6 +17,7 @@ import {
   formatSession,
   keepIds,
   parseSession,
+  saidKey,
   sourceNames,
   type SessionProblem,
   type SessionReading,
@@ -183,10 +184,11 @@ export class SessionTextView {
   }
 
   /** One of the things that may be meant, in the place of what could not be read. */
-  protected settle({ at, length }: Unsettled, name: string): void {
+  protected settle({ at, length, unknown }: Unsettled, name: string): void {
     const names = sourceNames(this.plan.view.catalog());
     const source = names.find(name);
     const area = this.area().nativeElement;
+    if (unknown !== undefined) this.plan.remember(saidKey(unknown), name);
     area.setRangeText(source ? names.nameOf(source) : name, at, at + length, 'end');
     area.focus();
     this.onInput(area.value);

@@ -126,6 +126,7 @@ const HEAD_PIECES: Readonly<Record<'skip' | 'rounds' | 'tierRounds' | 'rest' | '
     clock: /(\d+)\s*\/\s*(\d+)(?!\d)/iuy,
   };
 const TIER = /(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/iuy;
+const HOLD_FIRST = /hold(?:ing)?\s+(?:(?:an?|the)\s+)?/iuy;
 const LETTER = /(?:[A-Z]{1,2}\d[.):]?|[A-Z][.)])\s+/uy;
 
 class SessionReader {
@@ -310,8 +311,9 @@ class SessionReader {
       block.common = { drafts: this.tierDrafts(this.parts(from, to)), from, to };
       return;
     }
-    const nameFirst = this.tryNamed(from, to, block);
-    const spoken = nameFirst ? undefined : this.workFirst(from, to);
+    const held = this.holdFirst(from, to);
+    const nameFirst = held === undefined && this.tryNamed(from, to, block);
+    const spoken = held ?? (nameFirst ? undefined : this.workFirst(from, to));
     const either = spoken ? undefined : this.either(from, to);
     const cut = spoken || either || nameFirst ? undefined : this.nextName(from, to);
     if (cut !== undefined) {
@@ -353,6 +355,16 @@ class SessionReader {
     return undefined;
   }
 
+  /** "hold the plank 30s": the time is a hold; not "hold the bridge + chest press", which is one movement under another. */
+  private holdFirst(from: number, to: number): SaidSlot | undefined {
+    const said = this.match(HOLD_FIRST, from, to);
+    if (!said || this.spokenName(from, to)) return undefined;
+    const name = this.spokenName(from + said[0].length, to);
+    const drafts = name && this.tryDrafts(name.rest, to);
+    if (!name || !drafts?.some(({ work }) => work?.kind === 'time')) return undefined;
+    return { source: name.source, twin: undefined, drafts: drafts.map(asHold) };
+  }
+
   /** "jumping jacks 40s, or march", "squat jumps or squats 3x10": the second is for whoever may not do the first. */
   private either(from: number, to: number): SaidSlot | undefined {
     const { index, 0: gap } = /,?\s+or\s+/iu.exec(this.text.slice(from, to)) ?? { index: -1, 0: '' };
@@ -371,7 +383,7 @@ class SessionReader {
   private spokenName(from: number, to: number): { source: SlotSource; rest: number } | undefined {
     for (const rest of this.wordEnds(from, to)) {
       const name = this.text.slice(from, rest).replace(/[\s,]+$/u, '');
-      if (name === '' || /^\d/u.test(name)) continue;
+      if (name === '' || (/^\d/u.test(name) && !name.includes('+'))) continue;
       const source = this.spoken(name);
       if (source && this.tryParts(rest, to)) return { source, rest };
     }
@@ -433,7 +445,8 @@ class SessionReader {
     ]) {
       for (const end of ends) {
         const name = this.text.slice(from, end).replace(/[\s,]+$/u, '');
-        const source = name === '' || /^\d/u.test(name) ? undefined : find(name);
+        const counted = /^\d/u.test(name) && !name.includes('+');
+        const source = name === '' || counted ? undefined : find(name);
         if (!source) continue;
         found ??= { source, rest: end };
         if (this.tryParts(end, to)) return { source, twin: undefined, rest: end };
@@ -640,6 +653,12 @@ class SessionReader {
     });
     return { id: usual.id, source, prescriptions, ...(twin && { twin }) };
   }
+}
+
+/** A time that is held. */
+function asHold(draft: Draft): Draft {
+  const { work } = draft;
+  return work?.kind === 'time' ? { ...draft, work: { kind: 'hold', seconds: work.seconds } } : draft;
 }
 
 /** What the block says of all, for one that says something of its own: reps from set to set belong to the work they were said with. */

@@ -1,10 +1,11 @@
 import * as fc from 'fast-check';
 import { anySession } from '../../testing/sessions';
-import { catalog } from '../library';
+import { catalog, catalogOf } from '../library';
 import { sessionSchema, sourceKey, TIERS, type Session } from '../model';
 import { formatPrescription } from '../plan';
 import { keepIds } from './keep-ids';
 import { parseSession } from './session-parse';
+import { saidKey } from './source-names';
 import { formatSession } from './session-text';
 
 const base = { id: 'session', name: 'New', budgetMinutes: 30 };
@@ -197,6 +198,22 @@ const THRUSTER = [
   { source: { kind: 'ladder' as const, ladderId: 'squat' } },
   { source: { kind: 'ladder' as const, ladderId: 'overhead-press' } },
 ];
+
+describe('what was chosen once', () => {
+  it('is known from then on, in any order and spelling of the words', () => {
+    const asked = parseSession('wobbly boxes 3x10', catalog, options());
+    expect(asked.problems[0]?.unknown).toBe('wobbly boxes');
+    const settings = { said: { [saidKey('wobbly boxes')]: 'Goblet squat' } };
+    const knowing = catalogOf({ exercises: [], ladders: [], settings });
+    for (const text of ['wobbly boxes 3x10', '3x10 Wobbly box', 'box wobbly: 3x10']) {
+      const { session, problems } = parseSession(text, knowing, options());
+      expect(problems).withContext(text).toEqual([]);
+      expect(session.blocks[0]?.slots[0]?.source).toEqual({ kind: 'exercise', exerciseId: 'goblet-squat' });
+      // Written back it is the exercise, which everybody reads.
+      expect(formatSession(session, knowing)).toContain('Goblet squat');
+    }
+  });
+});
 
 describe('a text that cannot all be read', () => {
   const text = [

@@ -102,6 +102,16 @@ export class SourceNames {
   }
 
   private findOne(text: string): SlotSource | undefined {
+    return this.findNamed(text) ?? this.remembered(text);
+  }
+
+  /** What was chosen for these words before. */
+  private remembered(text: string): SlotSource | undefined {
+    const chosen = this.catalog.said?.[saidKey(text)];
+    return chosen === undefined ? undefined : this.findNamed(chosen);
+  }
+
+  private findNamed(text: string): SlotSource | undefined {
     const tag = TAG.exec(text);
     const bare = unquoted(tag ? text.slice(0, tag.index) : text);
     if (!tag) {
@@ -224,6 +234,16 @@ function same(a: SlotSource, b: SlotSource): boolean {
 function idOf(source: SlotSource): string {
   if (source.kind === 'ladder') return source.ladderId;
   return source.kind === 'exercise' ? source.exerciseId : sourceKey(source);
+}
+
+/**
+ * What words are remembered under, whatever their order and spelling of plurals.
+ *
+ * @param text as it was written
+ * @example saidKey('Wobbly squats') // 'squat wobbly'
+ */
+export function saidKey(text: string): string {
+  return movementKey(movementWords(text));
 }
 
 /** A name in quotes where it has our signs in it. */

@@ -13,6 +13,8 @@ export interface Catalog {
   /** Of a combination's id too, and of one that words have varied: see `combinedId` and `variedId`. */
   readonly exerciseById: (id: string) => Exercise | undefined;
   readonly rungById: (id: string) => Rung | undefined;
+  /** What was chosen for words that could mean more than one thing, by those words. */
+  readonly said?: Readonly<Record<string, string>> | undefined;
 }
 
 /** Thrown when a ladder names an exercise, ladder or rung that is not there, or an id stands twice. */

@@ -1,8 +1,8 @@
 import { buildCatalog, type Catalog } from '../ladder';
-import type { DrayDocument } from '../model';
+import type { DrayDocument, Settings } from '../model';
 import { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from './shipped';
 
-type Own = Pick<DrayDocument, 'exercises' | 'ladders'>;
+type Own = Pick<DrayDocument, 'exercises' | 'ladders'> & { readonly settings?: Pick<Settings, 'said'> };
 
 let last: { readonly own: Own; readonly catalog: Catalog } | undefined;
 
@@ -11,10 +11,14 @@ let last: { readonly own: Own; readonly catalog: Catalog } | undefined;
  *
  * @throws CatalogError when something of the coach's own does not fit together
  */
-export function catalogOf({ exercises, ladders }: Own): Catalog {
-  if (exercises.length === 0 && ladders.length === 0) return catalog;
-  if (last?.own.exercises === exercises && last.own.ladders === ladders) return last.catalog;
+export function catalogOf({ exercises, ladders, settings }: Own): Catalog {
+  const said = settings?.said;
+  if (exercises.length === 0 && ladders.length === 0 && !said) return catalog;
+  if (last?.own.exercises === exercises && last.own.ladders === ladders && last.catalog.said === said) {
+    return last.catalog;
+  }
   const built = buildCatalog([...LIBRARY_EXERCISES, ...exercises], [...LIBRARY_LADDERS, ...ladders]);
-  last = { own: { exercises, ladders }, catalog: built };
-  return built;
+  const remembering = said ? { ...built, said } : built;
+  last = { own: { exercises, ladders }, catalog: remembering };
+  return remembering;
 }

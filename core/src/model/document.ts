@@ -8,7 +8,7 @@ import { participantSchema } from './participant';
 import { programSchema } from './program';
 import { sessionSchema } from './session';
 import { DOCUMENT_VERSION } from './version';
-import { unitSchema } from './vocabulary';
+import { nameSchema, unitSchema } from './vocabulary';
 
 const pauseSchema = z.number().min(0).max(120);
 /** Times between the work, in seconds, where the class differs from the usual ones. */
@@ -21,7 +21,16 @@ export const timingSchema = z.strictObject({
 });
 export type Timing = z.infer<typeof timingSchema>;
 
-export const settingsSchema = z.strictObject({ unit: unitSchema, timing: timingSchema.optional() });
+/** Words somebody used, and what was chosen for them: asked once, then known. */
+export const saidSchema = z
+  .record(z.string().min(1).max(160), nameSchema)
+  .refine((said) => Object.keys(said).length <= 500, { message: 'up to 500 names are remembered' });
+
+export const settingsSchema = z.strictObject({
+  unit: unitSchema,
+  timing: timingSchema.optional(),
+  said: saidSchema.optional(),
+});
 export type Settings = z.infer<typeof settingsSchema>;
 
 /** Everything a coach has, as one file. */

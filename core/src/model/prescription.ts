@@ -52,7 +52,9 @@ export const tempoSchema = z.strictObject({
 export type Tempo = z.infer<typeof tempoSchema>;
 
 /** Less or more than the full way; absent is the full way. */
-export const rangeSchema = z.enum(['topHalf', 'bottomHalf', 'quarterAdded', 'pulsesToEnd']);
+export const rangeSchema = z.enum(['topHalf', 'bottomHalf', 'quarterAdded', 'pulsesToEnd', 'holdToEnd']);
+/** How long the end of a set is held where it says so. Common practice, no published source. */
+export const HOLD_TO_END_SECONDS = 10;
 export type Range = z.infer<typeof rangeSchema>;
 
 /** One side after the other is what "each side" means when nothing more is said. */

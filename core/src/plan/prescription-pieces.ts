@@ -1,4 +1,13 @@
-import type { Prescription, Range, SetPattern, SideOrder, Target, Tempo, Work } from '../model';
+import {
+  HOLD_TO_END_SECONDS,
+  type Prescription,
+  type Range,
+  type SetPattern,
+  type SideOrder,
+  type Target,
+  type Tempo,
+  type Work,
+} from '../model';
 import { fromUnit, type MassUnit } from '../units';
 import { editDistance } from './edit-distance';
 
@@ -121,6 +130,19 @@ function stepped(reps: readonly number[], draft: Draft): string | undefined {
 /** Tried in order at each place of the text; the first that fits takes it. */
 const PIECES: readonly Piece[] = [
   piece(String.raw`[\s,·]+|w\/|(?:with|then|and)\b`, () => undefined),
+  piece(
+    String.raw`hold(?:ing)?\s+(?:for\s+)?the\s+last\s+(\d+)\s*(?:s|sec|secs|seconds)?\b`,
+    ([, said], draft) => {
+      if (Number(said) !== HOLD_TO_END_SECONDS) return `The end is held for ${HOLD_TO_END_SECONDS} s.`;
+      draft.range = 'holdToEnd';
+      return undefined;
+    },
+  ),
+  piece(String.raw`(once|twice)\b`, ([, said = ''], draft) => {
+    if (draft.sets !== undefined) return null;
+    draft.sets = said.toLowerCase() === 'once' ? 1 : 2;
+    return undefined;
+  }),
   piece(String.raw`one\s*=\s*${WORDS}`, ([, words], draft) => {
     draft.one = words ?? '';
   }),
@@ -278,7 +300,7 @@ const PIECES: readonly Piece[] = [
   piece(String.raw`${N}(?:\s*reps?\b)?\s*or\s*${TIME}`, ([, reps, time], draft) => {
     draft.work = { kind: 'either', reps: count(reps), seconds: seconds(time) };
   }),
-  piece(String.raw`${TIME}(\s*holds?\b)?`, ([, time, hold], draft) => {
+  piece(String.raw`${TIME}(\s*holds?\b(?!\s+(?:for\s+)?the\s+last))?`, ([, time, hold], draft) => {
     draft.work = { kind: hold ? 'hold' : 'time', seconds: seconds(time) };
   }),
   piece(

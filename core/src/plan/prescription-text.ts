@@ -31,6 +31,7 @@ export const RANGE_WORDS: Readonly<Record<Range, string>> = {
   bottomHalf: 'bottom half',
   quarterAdded: 'quarter added',
   pulsesToEnd: 'pulses to end',
+  holdToEnd: 'hold the last 10 s',
 };
 
 /** How sets differ: "load up", "reps down by 2". */

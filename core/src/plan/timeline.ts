@@ -1,5 +1,6 @@
 import {
   BLOCKS,
+  HOLD_TO_END_SECONDS,
   type Block,
   type CombinationSource,
   type Exercise,
@@ -60,9 +61,14 @@ const RANGE_FACTOR: Readonly<Record<Range, number>> = {
   bottomHalf: 0.5,
   quarterAdded: 1.5,
   pulsesToEnd: 1,
+  holdToEnd: 1,
 };
 /** Small fast movements at the end of a set. Common practice, no published source. */
 const PULSES_SECONDS = 8;
+const AT_THE_END: Partial<Record<Range, number>> = {
+  pulsesToEnd: PULSES_SECONDS,
+  holdToEnd: HOLD_TO_END_SECONDS,
+};
 const USUAL_SECONDS_PER_REP = 3;
 
 /**
@@ -83,8 +89,7 @@ export function setSeconds(
     : (exercise?.secondsPerRep ?? USUAL_SECONDS_PER_REP);
   const perRep = counts * (range ? RANGE_FACTOR[range] : 1) * movementsInOne(one);
   const inSet = amountInSet(setPattern, amount, set);
-  const once =
-    (clocked ? inSet : inSet * perRep) + (range === 'pulsesToEnd' && !clocked ? PULSES_SECONDS : 0);
+  const once = (clocked ? inSet : inSet * perRep) + (clocked || !range ? 0 : (AT_THE_END[range] ?? 0));
   // One-sided exercises are done on both sides whatever the plan says; a class's clock runs for both together.
   const bothSides = perSide || (exercise?.laterality === 'eachSide' && !byTheClock(work));
   if (!bothSides) return once;

@@ -1,4 +1,5 @@
 import {
+  HOLD_TO_END_SECONDS,
   amountOf,
   doneApart,
   kindOfWork,
@@ -115,6 +116,10 @@ export function easedPlan(prescription: Prescription, version: Version, limits: 
   const { reserveAtLeast, clockAtMostSeconds } = limits;
   if (work.kind === 'either' && work.seconds > clockAtMostSeconds) {
     return { ...prescription, work: { ...work, seconds: clockAtMostSeconds } };
+  }
+  if (prescription.range === 'holdToEnd' && limits.holdAtMostSeconds < HOLD_TO_END_SECONDS) {
+    const { range: _held, ...plain } = prescription;
+    return easedPlan(plain, version, limits);
   }
   if (reserveAtLeast === 0) return prescription;
   const { setPattern, ...plain } = prescription;
