@@ -1,4 +1,4 @@
-import type { Bag, Fillable, Kit, Participant, Prescription, Slot } from '../src';
+import type { Bag, Fillable, Kit, Participant, Prescription, Slot, SlotSource } from '../src';
 import { ownedFrom } from '../src/kit';
 import { catalog } from '../src/library';
 import type { DoseContext } from '../src/resolve';
@@ -72,10 +72,11 @@ export function reps(sets: number, count: number, reserve = 2): Prescription {
   };
 }
 
-export function aSlot(ladderId: string, prescription: Prescription = reps(3, 10)): Slot {
+/** A slot with a ladder, by its id, or with anything else. */
+export function aSlot(of: string | SlotSource, prescription: Prescription = reps(3, 10)): Slot {
   return {
-    id: `slot-${ladderId}`,
-    source: { kind: 'ladder', ladderId },
+    id: `slot-${typeof of === 'string' ? of : of.kind}`,
+    source: typeof of === 'string' ? { kind: 'ladder', ladderId: of } : of,
     prescriptions: { beginner: prescription, intermediate: prescription, advanced: prescription },
   };
 }

@@ -8,6 +8,7 @@ import type {
   Participant,
   Prescription,
   Scheme,
+  SlotSource,
 } from '../src/model';
 import { sameVersion } from '../src/ladder';
 import { createResolver } from '../src/program';
@@ -96,13 +97,13 @@ export const anyScheme: fc.Arbitrary<Scheme> = fc.oneof(
 
 /** A document with one person, one slot and its scheme, over so many weeks. */
 export function oneSlot(
-  ladderId: string,
+  of: string | SlotSource,
   plan: Prescription,
   growth: Scheme,
   participant: Participant,
   owned: Implement[],
 ) {
-  const slot = { ...aSlot(ladderId, plan), scheme: growth };
+  const slot = { ...aSlot(of, plan), scheme: growth };
   const block: Block = { id: 'b', kind: 'straight', restSeconds: 60, slots: [slot] };
   return documentWith({
     kits: [aKit(owned)],

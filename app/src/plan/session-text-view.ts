@@ -134,7 +134,7 @@ export class SessionTextView {
       untracked(() => {
         if (!reading || this.plan.drafts()[this.key()] === undefined || reading.problems.length > 0) return;
         this.onInput(this.text());
-        this.plan.textDone();
+        this.onBlur();
       });
     });
     // The exercise chosen in the timeline is the line chosen here.

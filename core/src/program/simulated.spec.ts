@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { aParticipant, reps } from '../../testing/people';
+import { unsafeIn } from '../../testing/safety';
 import {
   anyScheme,
   anyThings,
@@ -9,10 +10,8 @@ import {
   train,
   type DoneSet,
 } from '../../testing/weeks';
-import { applyCautions, cautionSubjects } from '../caution';
 import { attainableLoads } from '../kit';
 import { sameVersion } from '../ladder';
-import { catalog } from '../library';
 import {
   conditionSchema,
   TIERS,
@@ -20,6 +19,7 @@ import {
   type LogEntry,
   type Prescription,
   type Scheme,
+  type SlotSource,
 } from '../model';
 import { repSpan } from '../progress';
 import { USUAL_SCHEMES } from '../progress/scheme-words';
@@ -51,8 +51,13 @@ const aimed = (low: number, high: number): Prescription => ({
   work: { kind: 'range', low, high },
 });
 
+const together = (...ladders: readonly [string, string]): SlotSource => ({
+  kind: 'combination',
+  parts: ladders.map((ladderId) => ({ source: { kind: 'ladder', ladderId } })),
+});
+
 const anyPerson = fc.record({
-  ladder: fc.constantFrom(
+  ladder: fc.constantFrom<string | SlotSource>(
     'squat',
     'row',
     'press-up',
@@ -64,6 +69,9 @@ const anyPerson = fc.record({
     'lunge',
     'heel-raise',
     'floor-thrust',
+    together('squat', 'overhead-press'),
+    together('lunge', 'curl'),
+    together('hinge', 'row'),
   ),
   owned: anyThings,
   conditions: fc.subarray([...conditionSchema.options], { maxLength: 2 }),
@@ -141,12 +149,7 @@ function faults(person: Person, growth: Scheme): string[] {
         say(`no next step, ${leftOutWords(cell.because).why}`);
       return;
     }
-    const verdict = applyCautions(cell.version, cautionSubjects(participant), catalog);
-    if (verdict.kind === 'blocked') say(`${cell.version.name} is blocked`);
-    const { holdAtMostSeconds, clockAtMostSeconds, reserveAtLeast } = verdict.limits;
-    const most = { hold: holdAtMostSeconds, time: clockAtMostSeconds, reps: Infinity }[cell.work.kind];
-    if (cell.work.amount > most) say(`${cell.work.kind} for ${cell.work.amount} s, over ${most}`);
-    if (cell.work.kind === 'reps' && (cell.work.reserve ?? 0) < reserveAtLeast) say('too little left');
+    for (const words of unsafeIn(cell, participant)) say(words);
     if (cell.load) {
       const { hold: held, kg } = cell.load;
       const { band } = cell.version.exercise.loading ?? {};

@@ -60,7 +60,9 @@ export function bestHold(
     if (!heaviest) continue;
     const usable = loadFor(wanted, loads);
     const fit = usable ? Math.min(1, heaviest.kg / wanted.kg) : 0;
-    if (!best || fit > best.fit) best = { hold, loads, fit, tooHeavy: !usable, bodyKg: wanted.bodyKg };
+    // Of a combination the load grows as what is held grows: the body of one part does not stand for the arms of another.
+    const bodyKg = wanted.weakest ? 0 : wanted.bodyKg;
+    if (!best || fit > best.fit) best = { hold, loads, fit, tooHeavy: !usable, bodyKg };
   }
   return best;
 }

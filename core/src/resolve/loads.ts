@@ -24,8 +24,9 @@ const SMALLEST_STEP_KG = 1;
  * The heaviest load that may stand for a wanted one: it may cost one repetition of the reserve where the strength
  * is tested, no more than `NEAR_ENOUGH` where it is carried over, guessed or held down by a caution (common practice, no published source).
  */
-function heaviestFor({ kg, reps, reserve, estimate, eased, percent, bodyKg }: Wanted): number {
-  if (reserve < 1 || eased || estimate.basis !== 'tested') return kg * NEAR_ENOUGH;
+function heaviestFor({ kg, reps, reserve, estimate, eased, percent, bodyKg, weakest }: Wanted): number {
+  // In a combination a repetition more of one part may be too much for the next.
+  if (reserve < 1 || eased || weakest || estimate.basis !== 'tested') return kg * NEAR_ENOUGH;
   const oneLess = curveOf(estimate.formula).percentAt(reps + reserve - 1);
   return Math.max(kg * NEAR_ENOUGH, (kg + bodyKg) * (oneLess / percent) - bodyKg);
 }

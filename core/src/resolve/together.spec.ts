@@ -2,29 +2,19 @@ import * as fc from 'fast-check';
 import { aContext, aParticipant, everyProp, pairs, reps } from '../../testing/people';
 import { ready, traceText } from '../../testing/reading';
 import { anyCombination } from '../../testing/sessions';
-import { unsafeIn } from '../../testing/safety';
+import { unsafeIn, versionOfPart } from '../../testing/safety';
 import { anyThings } from '../../testing/weeks';
 import { applyCautions, cautionSubjects } from '../caution';
-import {
-  leversMoved,
-  tierSteps,
-  upsAndDowns,
-  versionKey,
-  versionOfExercise,
-  withLever,
-  type Version,
-} from '../ladder';
+import { tierSteps, upsAndDowns, versionKey } from '../ladder';
 import { catalog, LIBRARY_COMBINATIONS } from '../library';
 import {
   conditionSchema,
   doneApart,
   partsOf,
   TIERS,
-  type CombinedPart,
   type CombinationSource,
   type Condition,
   type Implement,
-  type LeverKind,
   type Participant,
   type Prescription,
   type Slot,
@@ -42,14 +32,6 @@ function together(parts: CombinationSource['parts'], plan: Prescription = reps(3
     source: { kind: 'combination', parts },
     prescriptions: { beginner: plan, intermediate: plan, advanced: plan },
   };
-}
-
-/** A part as a version of its own. */
-function versionOfPart({ exercise: own, rung, levers }: CombinedPart): Version {
-  const onRung = rung && catalog.versionByRung.get(rung.id);
-  const start = onRung ?? versionOfExercise(own);
-  const moved = Object.entries(leversMoved({ levers, ...(rung && { rung }) }));
-  return moved.reduce((version, [lever, value]) => withLever(version, lever as LeverKind, value, ''), start);
 }
 
 function caution(condition: Condition): Participant['cautions'][number] {
