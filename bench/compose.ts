@@ -5,6 +5,7 @@ import {
   fitToTime,
   formatSession,
   parseSession,
+  readMovement,
   reviewSession,
   sessionTimeline,
   suggestPairings,
@@ -87,4 +88,36 @@ row(
   'a session of 40 slots read from its text, against 50 ms',
   time(() => parseSession(text, catalog, { newId: () => '', base: large }), 9),
   50,
+);
+
+/** Words of sessions and signs of ours in any order, made the same each time. */
+function hostileTexts(count: number): string[] {
+  const words =
+    'squat row plank 3x10 10 | = then ; , / : " # - or and with rounds rest 2x10s each left 40/20 beginners max ( ) @ % kg amrap warm-up + to hold the [exercise]'.split(
+      ' ',
+    );
+  let seed = 7;
+  const next = (most: number) => {
+    seed = (seed * 48_271) % 2_147_483_647;
+    return seed % most;
+  };
+  return Array.from({ length: count }, () =>
+    Array.from({ length: 3 + next(12) }, () => words[next(words.length)]).join(next(4) === 0 ? '\n' : ' '),
+  );
+}
+const hostile = hostileTexts(1000);
+const base = { id: 's', name: 'S', budgetMinutes: 30 };
+row(
+  'a hostile text read, the mean of 1,000, against 5 ms',
+  time(() => hostile.map((own) => parseSession(own, catalog, { newId: () => '', base })), 3) / hostile.length,
+  5,
+);
+const slowest = hostile
+  .map((own) => time(() => parseSession(own, catalog, { newId: () => '', base }), 3))
+  .sort((a, b) => b - a);
+row('the slowest of 100 of them, against 5 ms', slowest[10] ?? NaN, 5);
+row(
+  'a movement read from its words, against 1 ms',
+  time(() => readMovement('seated single-arm overhead press with a band', catalog)),
+  1,
 );

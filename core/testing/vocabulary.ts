@@ -200,6 +200,10 @@ export const VOCABULARY: Readonly<Record<string, readonly string[]>> = {
 /** Several movements in one repetition, with the parts they are. */
 export const COMBINED: Readonly<Record<string, readonly string[]>> = {
   'squat to press': ['free-squat', 'standing-press'],
+  thruster: ['free-squat', 'standing-press'],
+  'deadlift to upright row': ['pair-hinge', 'upright-row'],
+  'deadlift to row': ['pair-hinge', 'pair-row'],
+  'squat to side leg raise': ['free-squat', 'free-hip-opening'],
   'lunge with curl': ['forward-lunge', 'curl'],
   'reverse lunge + curl': ['back-lunge', 'curl'],
   'bridge with chest press': ['floor-bridge', 'floor-press'],

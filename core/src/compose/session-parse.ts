@@ -126,6 +126,7 @@ const HEAD_PIECES: Readonly<Record<'skip' | 'rounds' | 'tierRounds' | 'rest' | '
     clock: /(\d+)\s*\/\s*(\d+)(?!\d)/iuy,
   };
 const TIER = /(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/iuy;
+const TIER_SIGNS = /\||beginner|intermediate|advanced/iu;
 const HOLD_FIRST = /hold(?:ing)?\s+(?:(?:an?|the)\s+)?/iuy;
 const LETTER = /(?:[A-Z]{1,2}\d[.):]?|[A-Z][.)])\s+/uy;
 
@@ -548,11 +549,20 @@ class SessionReader {
   private tryDrafts(from: number, to: number): Draft[] | undefined {
     const key = from * (this.text.length + 1) + to;
     if (!this.scanned.has(key)) {
-      let drafts: Draft[] | undefined;
-      this.failing(() => (drafts = this.tierDrafts(this.parts(from, to))));
-      this.scanned.set(key, drafts);
+      this.scanned.set(key, this.draftsIn(from, to));
     }
     return this.scanned.get(key);
+  }
+
+  private draftsIn(from: number, to: number): Draft[] | undefined {
+    // Most stretches say nothing of tiers: then there is nothing to throw and catch.
+    if (!TIER_SIGNS.test(this.text.slice(from, to))) {
+      const { draft, problem } = scanPieces(this.text, from, to, this.options.unit ?? 'kg');
+      return problem ? undefined : TIERS.map(() => draft);
+    }
+    let drafts: Draft[] | undefined;
+    this.failing(() => (drafts = this.tierDrafts(this.parts(from, to))));
+    return drafts;
   }
 
   private tierDrafts(parts: readonly Part[]): Draft[] {

@@ -33,15 +33,18 @@ export function sourceNames(catalog: Catalog): SourceNames {
 /** How things to do are called in a session written as text, both ways. Ladders come before exercises of the same name. */
 export class SourceNames {
   private readonly all: readonly (Named & { readonly key: string })[];
-  /** Those, and what else things are called. */
-  private readonly names: readonly Named[];
+  /** Of each kind by name and by id, what else things are called included. */
+  private readonly byKind = new Map<string, SlotSource>();
   private readonly exact = new Map<string, SlotSource>();
   /** By their words in any order: names first, then what else things are called. */
   private readonly byWords = new Map<string, SlotSource>();
   private readonly loose: readonly (Named & {
+    readonly key: string;
     readonly words: readonly string[];
     readonly pairs: ReadonlySet<string>;
   })[];
+  /** Places in `loose` by two neighbouring letters. */
+  private readonly byPair = new Map<string, number[]>();
 
   constructor(private readonly catalog: Catalog) {
     const own: readonly Named[] = [
@@ -56,19 +59,26 @@ export class SourceNames {
       ...LIBRARY_COMBINATIONS.filter(({ source }) => isThere(source, catalog)),
     ];
     this.all = own.map(({ name, source }) => ({ name, source, key: keyOf(name) }));
-    this.names = [...own, ...alsoCalled(catalog)];
+    const names = [...own, ...alsoCalled(catalog)];
     for (const { key, source } of this.all) {
       if (!this.exact.has(key)) this.exact.set(key, source);
     }
-    for (const { name, source } of this.names) {
+    for (const { name, source } of names) {
       const key = movementKey(movementWords(name));
       if (key !== '' && !this.byWords.has(key)) this.byWords.set(key, source);
+      for (const own of [keyOf(name), `#${idOf(source)}`]) {
+        const kept = `${source.kind} ${own}`;
+        if (!this.byKind.has(kept)) this.byKind.set(kept, source);
+      }
     }
     this.loose = this.all.map((named) => ({
       ...named,
       words: wordsOf(named.name),
-      pairs: pairs(keyOf(named.name)),
+      pairs: pairs(named.key),
     }));
+    this.loose.forEach(({ pairs: own }, at) => {
+      for (const pair of own) this.byPair.set(pair, [...(this.byPair.get(pair) ?? []), at]);
+    });
   }
 
   /** The name a source is written by: tagged where the bare name means something else, quoted where it has our signs in it. */
@@ -122,11 +132,7 @@ export class SourceNames {
     if (kind === 'exercise' && id !== undefined && plainId(id) !== id && this.catalog.exerciseById(id)) {
       return { kind, exerciseId: id };
     }
-    return this.names.find(({ name, source }) => {
-      if (source.kind !== kind) return false;
-      const own = idOf(source);
-      return id === undefined ? keyOf(name) === keyOf(bare) : own === id;
-    })?.source;
+    return id === undefined ? this.byKind.get(`${kind} ${keyOf(bare)}`) : this.byKind.get(`${kind} #${id}`);
   }
 
   /**
@@ -182,20 +188,24 @@ export class SourceNames {
   nearest(text: string, most: number): string[] {
     const key = keyOf(unquoted(text));
     const typed = pairs(key);
-    const alike = this.loose
-      .map(({ name, pairs: own }) => {
-        const shared = [...typed].filter((pair) => own.has(pair)).length;
-        return { name, score: (2 * shared) / Math.max(1, typed.size + own.size) };
-      })
-      .filter(({ score }) => score >= ALIKE)
-      .sort((a, b) => b.score - a.score);
+    const shared = new Uint16Array(this.loose.length);
+    for (const pair of typed)
+      for (const at of this.byPair.get(pair) ?? []) shared[at] = (shared[at] ?? 0) + 1;
+    const alike: { name: string; score: number }[] = [];
     const furthest = Math.ceil(key.length / 3);
+    const close: string[] = [];
+    this.loose.forEach(({ name, pairs: own, key: known }, at) => {
+      const both = shared[at] ?? 0;
+      if (both === 0) return;
+      const score = (2 * both) / (typed.size + own.size);
+      if (score >= ALIKE) alike.push({ name, score });
+      else if (Math.abs(known.length - key.length) <= furthest) close.push(name);
+    });
     const near =
       alike.length > 0 || key.length > MOST_MISTYPED
-        ? alike
-        : this.all
-            .filter((named) => Math.abs(named.key.length - key.length) <= furthest)
-            .map((named) => ({ name: named.name, letters: editDistance(named.key, key) }))
+        ? alike.sort((a, b) => b.score - a.score)
+        : close
+            .map((name) => ({ name, letters: editDistance(keyOf(name), key) }))
             .filter(({ letters }) => letters <= furthest)
             .sort((a, b) => a.letters - b.letters);
     return [...new Set(near.map(({ name }) => name))].slice(0, most);

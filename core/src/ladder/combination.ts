@@ -53,7 +53,7 @@ export function together(parts: readonly TogetherPart[], how: TogetherHow): Vers
   const holdingOn = !how.apart && parts.some(({ version }) => version.holdingOn);
   return {
     exercise,
-    name: parts.map((part) => partName(part)).join(how.apart ? ', then ' : ' + '),
+    name: `${parts.map((part) => partName(part)).join(how.apart ? ', then ' : ' + ')}${sideWords(exercise, how)}`,
     levers: {},
     needs: exercise.needs,
     demands: exercise.demands,
@@ -134,6 +134,17 @@ function idOf({ version, times, held, carries }: TogetherPart): PartId {
     held,
     carries,
   };
+}
+
+const SIDE_WORDS: Readonly<Record<CombinationSides, string>> = {
+  same: ', same side',
+  opposite: ', opposite sides',
+  alternating: ', sides in turn',
+};
+
+/** Where a part has sides, how they go together. */
+function sideWords({ laterality }: Exercise, { apart, sides }: TogetherHow): string {
+  return sides && !apart && laterality !== 'both' ? SIDE_WORDS[sides] : '';
 }
 
 /** "two squats": its number, and the name that tells it from other rungs. */

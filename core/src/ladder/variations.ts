@@ -215,6 +215,64 @@ export const VARIATIONS: readonly Variation[] = [
     },
   },
   {
+    id: 'underhand',
+    before: 'Underhand',
+    words: ['underhand', 'palms up', 'supinated', 'reverse grip'],
+    fits: (exercise) => of('row', 'pullUp')(exercise) && !exercise.demands.includes('kneeling'),
+    change: { muscles: { biceps: 0.7 } },
+  },
+  {
+    id: 'overhand',
+    before: 'Overhand',
+    words: ['overhand', 'palms down', 'pronated'],
+    fits: (exercise) => of('row', 'pullUp', 'curl')(exercise),
+    change: { ratio: 0.85, muscles: { forearms: 0.8 } },
+  },
+  {
+    id: 'neutral',
+    before: 'Neutral-grip',
+    words: ['neutral grip', 'palms facing', 'thumbs up'],
+    fits: (exercise) =>
+      of('pullUp')(exercise) ||
+      (of('row', 'press', 'overhead', 'curl')(exercise) &&
+        (exercise.loading?.holds.includes('pair') ?? false)),
+    change: {},
+  },
+  {
+    id: 'jumping',
+    before: 'Jumping',
+    words: ['jumping', 'jump', 'plyo', 'explosive'],
+    fits: (exercise) =>
+      of('squat', 'lunge')(exercise) &&
+      exercise.position === 'standing' &&
+      exercise.impact === 'none' &&
+      exercise.needs.length === 0 &&
+      !exercise.demands.includes('longStrain'),
+    change: {
+      adds: ['jump', 'jolt', 'livelyPace', 'breathless', 'unsteady'],
+      impact: 'high',
+      tier: 'advanced',
+      seconds: () => 2,
+      holds: () => [],
+      otherReps: true,
+    },
+  },
+  {
+    id: 'bottom',
+    behind: 'lower half',
+    words: ['lower half', 'bottom range'],
+    fits: (exercise) => exercise.levers.some((own) => own.lever === 'range') && reps(exercise),
+    change: { ratio: 0.9, adds: ['longStrain'], otherReps: true },
+  },
+  {
+    id: 'lying',
+    before: 'Lying',
+    words: ['lying', 'on the back', 'supine'],
+    fits: (exercise) =>
+      of('curl')(exercise) && exercise.position === 'standing' && exercise.loading !== undefined,
+    change: { ratio: 0.85, position: 'lying', adds: ['lyingBack', 'toFloor'] },
+  },
+  {
     id: 'seated',
     before: 'Seated',
     words: ['seated', 'sitting'],

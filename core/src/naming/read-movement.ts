@@ -39,6 +39,8 @@ interface NameIndex {
   readonly byKey: ReadonlyMap<string, Entry>;
   /** Combinations that have a name of their own. */
   readonly together: ReadonlyMap<string, readonly MovementPart[]>;
+  /** Words that are spelled as they should be. */
+  readonly known: ReadonlySet<string>;
   readonly byWord: ReadonlyMap<string, readonly Entry[]>;
   readonly vocabulary: readonly string[];
   readonly exerciseById: Catalog['exerciseById'];
@@ -84,18 +86,19 @@ function indexOf(catalog: Catalog): NameIndex {
       else byWord.set(word, [entry]);
     }
   }
+  const vocabulary = new Set([
+    ...byWord.keys(),
+    ...Object.keys(HOLD_WORDS),
+    ...SAID_VARIATIONS.flatMap(({ words }) => words),
+    ...LIBRARY_COMBINATIONS.flatMap(({ name, alsoCalled }) => [name, ...alsoCalled].flatMap(movementWords)),
+  ]);
   const index = {
     byKey,
     byWord,
     together: combinationsIn(catalog, byKey),
     exerciseById: (id: string) => catalog.exerciseById(id),
-    vocabulary: [
-      ...new Set([
-        ...byWord.keys(),
-        ...Object.keys(HOLD_WORDS),
-        ...SAID_VARIATIONS.flatMap(({ words }) => words),
-      ]),
-    ],
+    vocabulary: [...vocabulary],
+    known: new Set([...vocabulary, ...SAID_BESIDE]),
     spelled: new Map(),
   };
   indices.set(catalog, index);
@@ -107,13 +110,16 @@ function combinationsIn(
   { exercises, ladders }: Catalog,
   byKey: ReadonlyMap<string, Entry>,
 ): Map<string, readonly MovementPart[]> {
+  const rungOf = (ladderId: string, held: true | undefined): Exercise | undefined => {
+    const ladder = ladders.get(ladderId);
+    const namesake = byKey.get(movementKey(movementWords(ladder?.name ?? '')))?.exercise;
+    const rungs = ladder?.rungs.flatMap(({ exerciseId }) => exercises.get(exerciseId) ?? []) ?? [];
+    const loaded = held ? undefined : rungs.find(({ loading }) => loading !== undefined);
+    return namesake ?? loaded ?? rungs[0];
+  };
   const partOf = ({ source, times, held }: CombinationPart): MovementPart[] => {
-    const ladder = source.kind === 'ladder' ? ladders.get(source.ladderId) : undefined;
     const exercise =
-      source.kind === 'exercise'
-        ? exercises.get(source.exerciseId)
-        : (byKey.get(movementKey(movementWords(ladder?.name ?? '')))?.exercise ??
-          exercises.get(ladder?.rungs[0]?.exerciseId ?? ''));
+      source.kind === 'exercise' ? exercises.get(source.exerciseId) : rungOf(source.ladderId, held);
     return exercise ? [{ exercise, levers: {}, times, held }] : [];
   };
   return new Map(
@@ -357,15 +363,14 @@ function reading(
 }
 
 /** A word as it is spelled in some name: itself, or the one with a letter or two another. */
-function spelled(word: string, { byWord, vocabulary, spelled: known }: NameIndex): string {
-  if (byWord.has(word) || HOLD_WORDS[word] !== undefined || SAID_BESIDE.has(word) || word.length < 4)
-    return word;
-  const before = known.get(word);
-  if (before !== undefined) return before;
+function spelled(word: string, { known, vocabulary, spelled: before }: NameIndex): string {
+  if (known.has(word) || word.length < 4) return word;
+  const remembered = before.get(word);
+  if (remembered !== undefined) return remembered;
   // A page full of nonsense is not worth remembering.
-  if (known.size > MOST_REMEMBERED) known.clear();
+  if (before.size > MOST_REMEMBERED) before.clear();
   const as = spelledAs(word, vocabulary);
-  known.set(word, as);
+  before.set(word, as);
   return as;
 }
 

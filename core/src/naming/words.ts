@@ -92,7 +92,20 @@ function singular(word: string): string {
  * @param text as it was written
  * @example movementWords('Push-ups with your knees down') // ['pushup', 'knee', 'down']
  */
-export function movementWords(text: string): string[] {
+export function movementWords(text: string): readonly string[] {
+  const known = KNOWN.get(text);
+  if (known) return known;
+  const words = wordsIn(text);
+  // The same stretch of a text is asked for at every cut of it.
+  if (KNOWN.size >= MOST_KNOWN) KNOWN.clear();
+  KNOWN.set(text, words);
+  return words;
+}
+
+const KNOWN = new Map<string, readonly string[]>();
+const MOST_KNOWN = 4000;
+
+function wordsIn(text: string): string[] {
   const plain = text
     .toLowerCase()
     .replaceAll(/\bw\//gu, ' with ')

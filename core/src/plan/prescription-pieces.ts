@@ -179,6 +179,14 @@ const PIECES: readonly Piece[] = [
     draft.restSeconds = Number(rest);
     draft.sets = Number(sets);
   }),
+  // "10 kg each", "with 10 kg in each hand": a pair is said per hand; each side, leg or arm is another matter.
+  piece(
+    String.raw`(?:with\s+|w\/\s*)?${DECIMAL}\s*(kg|lbs?)\s+(?:in\s+)?(?:each|per)(?:\s+hand)?\b(?!\s*(?:side|leg|arm|foot|set|round))`,
+    ([, mass, said], draft) => {
+      const of = said?.startsWith('lb') ? 'lb' : 'kg';
+      draft.target = { kind: 'load', loadKg: fromUnit(2 * decimal(mass), of) };
+    },
+  ),
   // A pair is said per hand: "2x10s" behind the work is two tens.
   piece(String.raw`2\s*[x×]\s*${DECIMAL}s\b`, ([, mass], draft, unit) => {
     // Before any work it is two sets of ten seconds.
