@@ -238,6 +238,24 @@ test('the board works with the keyboard alone, and the coach’s hand is kept wi
   await expect(cell(page, 'odile', 'tue-row')).not.toContainText('by hand');
 });
 
+test('another exercise is said in a coach’s own words, settled where it is not sure, and set for one person', async ({
+  page,
+}) => {
+  await page.goto('/board');
+  await cell(page, 'tamsin', 'tue-squat').click();
+  const instead = page.getByLabel('Instead');
+  await instead.fill('banded hip thrust');
+  await expect(page.getByText('There is no exercise “banded hip thrust”')).toBeVisible();
+  await page.getByRole('button', { name: 'Hip thrust', exact: true }).click();
+  await expect(instead).toHaveValue('Hip thrust');
+  await instead.fill('DB goblet squats to a box');
+  await instead.press('Enter');
+  await page.getByTestId('reason').fill('learns the depth');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'tamsin', 'tue-squat')).toContainText('goblet squat, to a seat');
+  await expect(page.getByTestId('trace')).toContainText('learns the depth');
+});
+
 test('an exercise is left out for one person with the reason, and comes back', async ({ page }) => {
   await page.goto('/board');
   await cell(page, 'juno', 'tue-row').click();

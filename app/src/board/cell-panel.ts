@@ -15,7 +15,7 @@ import {
   type StepName,
   type Version,
 } from '@dray/core';
-import { readSurely } from '@dray/core/late';
+import { readMovement } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
 import { LoadPicture } from '../ui/load-picture';
 import { BoardStore, type ByHand } from './board-store';
@@ -30,6 +30,8 @@ const STEP_WORDS: Record<StepName, string> = {
   write: 'Written',
   byHand: 'By hand',
 };
+
+const MOST_NEAR = 3;
 
 /** Why a cell is what it is, what else it could be, and the coach's own hand. */
 @Component({
@@ -110,16 +112,28 @@ export class CellPanel {
 
   /** Another exercise, in the coach's own words. */
   protected readonly said = signal('');
-  protected readonly spoken = computed<Version | undefined>(() => {
+  private readonly readings = computed(() => {
     const text = this.said().trim();
-    const catalog = this.board.view.catalog();
-    const reading = text === '' ? undefined : readSurely(text, catalog);
+    return text === '' ? [] : readMovement(text, this.board.view.catalog());
+  });
+  protected readonly spoken = computed<Version | undefined>(() => {
+    const [reading] = this.readings();
     const [part, another] = reading?.parts ?? [];
-    if (!part || another) return undefined;
+    if (!part || another || reading?.confidence !== 'sure') return undefined;
     return part.rungId === undefined
       ? versionOfExercise(part.exercise)
-      : catalog.versionByRung.get(part.rungId);
+      : this.board.view.catalog().versionByRung.get(part.rungId);
   });
+  /** What may be meant where that is not sure. */
+  protected readonly near = computed(() =>
+    [
+      ...new Set(
+        this.readings()
+          .filter(({ confidence }) => confidence === 'likely')
+          .flatMap(({ parts }) => parts.map(({ exercise }) => exercise.name)),
+      ),
+    ].slice(0, MOST_NEAR),
+  );
   /** What the person's conditions and kit say of it, before it is set. */
   protected readonly spokenRemark = computed(() => {
     const version = this.spoken();

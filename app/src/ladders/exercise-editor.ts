@@ -32,7 +32,7 @@ import { checkExercise } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 import { DocumentStore } from '../state/document-store';
 import { ExerciseDraft } from './exercise-draft';
-import { IMPACT_WORDS, LIFT_WORDS, POSITION_WORDS, SIDES_WORDS } from './ladder-words';
+import { IMPACT_WORDS, LIFT_WORDS, otherNames, POSITION_WORDS, SIDES_WORDS } from './ladder-words';
 
 const MOST_POINTS = 4;
 const NO_BAND: BandPath = { fixedBy: 'both feet', startOfStature: 0.3, endOfStature: 0.8 };
@@ -133,6 +133,15 @@ export class ExerciseEditor {
 
   protected problemsOf(...fields: readonly string[]) {
     return this.problems().filter(({ field }) => fields.includes(field));
+  }
+
+  protected setOtherNames(text: string): void {
+    this.draft.exercise.update((exercise) => {
+      if (!exercise) return exercise;
+      const { alsoCalled: _, ...rest } = exercise;
+      const names = otherNames(text);
+      return names ? { ...rest, alsoCalled: names } : rest;
+    });
   }
 
   protected setTier(value: string): void {

@@ -9,7 +9,7 @@ import {
   type Lift,
   type Rung,
 } from '@dray/core';
-import { otherNamesOfExercise, otherNamesOfLadder } from '@dray/core/late';
+import { otherNamesOfExercise, otherNamesOfLadder, otherNamesOfRung } from '@dray/core/late';
 
 /** Where the floor is needed. */
 export const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
@@ -22,12 +22,14 @@ export const POSITION_WORDS: Record<Exercise['position'], string> = {
 };
 
 /** Everything an exercise can be found by, in words. */
-export function findableWords(exercise: Exercise, ladder: Ladder): string {
+export function findableWords(exercise: Exercise, ladder: Ladder, rung: Rung): string {
   return [
     ladder.name,
     exercise.name,
     ...otherNamesOfLadder(ladder),
     ...otherNamesOfExercise(exercise),
+    rung.name,
+    ...otherNamesOfRung(rung),
     PATTERN_WORDS[exercise.pattern],
     POSITION_WORDS[exercise.position],
     ...exercise.muscles.map(({ muscle }) => MUSCLE_WORDS[muscle]),
@@ -35,6 +37,15 @@ export function findableWords(exercise: Exercise, ladder: Ladder): string {
   ]
     .join(' ')
     .toLowerCase();
+}
+
+/** "hawser pull, mooring row" as the names they are; undefined for none. */
+export function otherNames(text: string): string[] | undefined {
+  const names = text
+    .split(/[,;]/u)
+    .map((name) => name.trim())
+    .filter(Boolean);
+  return names.length > 0 ? names : undefined;
 }
 
 /** "hands at 45 cm, range 60 %": where the levers of a rung stand. */

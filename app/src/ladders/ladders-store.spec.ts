@@ -1,4 +1,5 @@
 import { TestBed } from '@angular/core/testing';
+import { readSurely } from '@dray/core/late';
 import { parseDocument, serializeDocument } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser } from '../testing';
@@ -38,6 +39,37 @@ describe('LaddersStore', () => {
     expect(found()).not.toContain('trunk-curl');
     ladders.find({ noFloor: false, noJumping: true, quiet: true });
     expect(ladders.list().find(({ ladder }) => ladder.id === 'hops')).toBeUndefined();
+  });
+
+  it('finds what is said as coaches say it: another name, short forms, a letter wrong', () => {
+    const ladders = store();
+    for (const [text, id] of [
+      ['DB shoulder press', 'overhead-press'],
+      ['press ups', 'press-up'],
+      ['hip thursts', 'hip-thrust'],
+    ] as const) {
+      ladders.find({ text });
+      expect(ladders.list().map(({ ladder }) => ladder.id))
+        .withContext(text)
+        .toContain(id);
+    }
+    ladders.find({ text: 'wobbly squats' });
+    expect(ladders.list()).toEqual([]);
+  });
+
+  it('finds a ladder and a rung of the coach’s own by what else they are called', () => {
+    const ladders = store();
+    ladders.show('curtsy');
+    ladders.copy();
+    ladders.changeLadder('call it', { alsoCalled: ['capstan steps'] });
+    ladders.changeRung(ladders.climb()[0]!.rung.id, { alsoCalled: ['dock tap'] });
+    for (const text of ['capstan steps', 'dock tap']) {
+      ladders.find({ text });
+      expect(ladders.list().map(({ own }) => own))
+        .withContext(text)
+        .toEqual([true]);
+    }
+    expect(readSurely('dock taps', ladders.view.catalog())?.parts[0]?.exercise.id).toBe('curtsy-tap');
   });
 
   it('looks for substitutes somebody may do with what they own', () => {

@@ -8,6 +8,7 @@ import {
   movementsOf,
   MUSCLE_WORDS,
   ownedFrom,
+  plainId,
   PROP_WORDS,
   rankSubstitutes,
   REP_WORDS,
@@ -19,7 +20,7 @@ import {
   type Rung,
   type Version,
 } from '@dray/core';
-import { LOOSENING, readMovement, readSurely } from '@dray/core/late';
+import { LOOSENING, readMovement, readSurely, type MovementPart } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -67,6 +68,11 @@ export interface ClimbRung {
   readonly atGate: readonly string[];
 }
 
+/** A rung said as such, or any rung of an exercise. */
+function isMeant({ rungId, exercise }: MovementPart, rung: Rung): boolean {
+  return rungId === undefined ? rung.exerciseId === plainId(exercise.id) : rung.id === rungId;
+}
+
 /** Ladders, who stands on them, and the coach's own. */
 export const LaddersStore = signalStore(
   withState<LaddersState>(INITIAL),
@@ -82,13 +88,18 @@ export const LaddersStore = signalStore(
       !(quiet() && exercise.impact !== 'none');
     const list = computed(() => {
       const words = text().toLowerCase().split(/\s+/).filter(Boolean);
-      const { ladders, exercises } = view.catalog();
+      const catalog = view.catalog();
+      const { ladders, exercises } = catalog;
+      // Said as a coach says it: "DB bench", "goblt squat".
+      const readings = text().trim() === '' ? [] : readMovement(text(), catalog);
+      const meant = readings.flatMap(({ parts, confidence }) => (confidence === 'sure' ? parts : []));
       const own = new Set(documents.document()?.ladders.map(({ id }) => id));
       return [...ladders.values()].flatMap((ladder) => {
-        const found = ladder.rungs.filter(({ exerciseId, name }) => {
-          const exercise = exercises.get(exerciseId);
+        const found = ladder.rungs.filter((rung) => {
+          const exercise = exercises.get(rung.exerciseId);
           if (!exercise || !fits(exercise)) return false;
-          const findable = `${findableWords(exercise, ladder)} ${name}`;
+          if (meant.some((part) => isMeant(part, rung))) return true;
+          const findable = findableWords(exercise, ladder, rung);
           return words.every((word) => findable.includes(word));
         });
         return found.length > 0 ? [{ ladder, found: found.length, own: own.has(ladder.id) }] : [];

@@ -11,6 +11,7 @@ import { Router } from '@angular/router';
 import { CONDITION_WORDS, conditionSchema } from '@dray/core';
 import { TierGlyph } from '../ui/tier-glyph';
 import { ExerciseEditor } from './exercise-editor';
+import { otherNames } from './ladder-words';
 import { LaddersStore } from './ladders-store';
 import { RungEditor } from './rung-editor';
 
@@ -30,6 +31,7 @@ export class LaddersScreen {
   readonly write = input<string>();
 
   protected readonly conditions = conditionSchema.options;
+  protected readonly otherNames = otherNames;
   protected readonly conditionWords = CONDITION_WORDS;
 
   protected readonly people = computed(() => this.ladders.documents.document()?.participants ?? []);

@@ -10,6 +10,7 @@ import {
   type Prop,
   type Rung,
 } from '@dray/core';
+import { otherNames } from './ladder-words';
 import { LaddersStore } from './ladders-store';
 
 /** One rung of a coach's own ladder: its gate, where the levers stand, what it needs, spares and waits for. */
@@ -38,6 +39,10 @@ export class RungEditor {
   protected readonly exercises = computed(() =>
     [...this.ladders.view.catalog().exercises.values()].sort((a, b) => a.name.localeCompare(b.name)),
   );
+
+  protected setOtherNames(rung: Rung, text: string): void {
+    this.ladders.changeRung(rung.id, { alsoCalled: otherNames(text) });
+  }
 
   protected setGate(rung: Rung, part: Partial<Rung['gate']>): void {
     this.ladders.changeRung(rung.id, { gate: { ...rung.gate, ...part } });

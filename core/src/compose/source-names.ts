@@ -17,6 +17,14 @@ interface Named {
   readonly source: SlotSource;
 }
 
+interface LooseName extends Named {
+  readonly key: string;
+  readonly words: readonly string[];
+  readonly pairs: ReadonlySet<string>;
+}
+
+/** Words are looked for by so many first letters. */
+const START = 2;
 const TAG = /\s*\[(ladder|exercise)(?:\s+([^\]]+))?\]$/u;
 /** Signs the shorthand of a session needs for itself. */
 const SIGNS = /[:|/"[\];+]|^[-*•#]|\bthen\b|\bstraight into\b/iu;
@@ -38,11 +46,9 @@ export class SourceNames {
   private readonly exact = new Map<string, SlotSource>();
   /** By their words in any order: names first, then what else things are called. */
   private readonly byWords = new Map<string, SlotSource>();
-  private readonly loose: readonly (Named & {
-    readonly key: string;
-    readonly words: readonly string[];
-    readonly pairs: ReadonlySet<string>;
-  })[];
+  private readonly loose: readonly LooseName[];
+  /** By the first letters of each of their words. */
+  private readonly byStart = new Map<string, LooseName[]>();
   /** Places in `loose` by two neighbouring letters. */
   private readonly byPair = new Map<string, number[]>();
 
@@ -76,8 +82,11 @@ export class SourceNames {
       words: wordsOf(named.name),
       pairs: pairs(named.key),
     }));
-    this.loose.forEach(({ pairs: own }, at) => {
-      for (const pair of own) this.byPair.set(pair, [...(this.byPair.get(pair) ?? []), at]);
+    this.loose.forEach((named, at) => {
+      for (const pair of named.pairs) listed(this.byPair, pair).push(at);
+      for (const start of new Set(named.words.map((word) => word.slice(0, START)))) {
+        listed(this.byStart, start).push(named);
+      }
     });
   }
 
@@ -148,6 +157,7 @@ export class SourceNames {
   /** The ladder on which an easier way of an exercise is a rung, where the words mean one: "wall push-up" is on “Push-up”. */
   ladderWith(text: string): string | undefined {
     const rungId = this.partIn(text)?.rungId;
+    if (rungId === undefined) return undefined;
     const ladders = [...this.catalog.ladders.values()];
     return ladders.find(({ rungs }) => rungs.some(({ id }) => id === rungId))?.name;
   }
@@ -161,13 +171,19 @@ export class SourceNames {
   /** What a few words most likely mean: every word begins a word of the name; the shortest such name. */
   findLoosely(text: string): SlotSource | undefined {
     const typed = wordsOf(singular(unquoted(text)));
-    if (typed.length === 0) return undefined;
-    let best: (Named & { words: readonly string[] }) | undefined;
-    for (const named of this.loose) {
+    const [first] = typed;
+    if (first === undefined) return undefined;
+    let best: LooseName | undefined;
+    for (const named of this.startingLike(first)) {
       const fits = typed.every((word) => named.words.some((own) => own.startsWith(word)));
       if (fits && (!best || named.words.length < best.words.length)) best = named;
     }
     return best?.source;
+  }
+
+  /** Names one of whose words begins like this one. */
+  private startingLike(word: string): readonly LooseName[] {
+    return word.length < START ? this.loose : (this.byStart.get(word.slice(0, START)) ?? []);
   }
 
   /** Names that could be meant by what is typed so far, likeliest first; none once it is a name. */
@@ -192,21 +208,22 @@ export class SourceNames {
     for (const pair of typed)
       for (const at of this.byPair.get(pair) ?? []) shared[at] = (shared[at] ?? 0) + 1;
     const alike: { name: string; score: number }[] = [];
-    const furthest = Math.ceil(key.length / 3);
-    const close: string[] = [];
-    this.loose.forEach(({ name, pairs: own, key: known }, at) => {
+    const furthest = Math.min(MOST_LETTERS_WRONG, Math.ceil(key.length / 3));
+    const close: LooseName[] = [];
+    this.loose.forEach((named, at) => {
+      const { name, pairs: own, key: known } = named;
       const both = shared[at] ?? 0;
       if (both === 0) return;
       const score = (2 * both) / (typed.size + own.size);
       if (score >= ALIKE) alike.push({ name, score });
-      else if (Math.abs(known.length - key.length) <= furthest) close.push(name);
+      else if (Math.abs(known.length - key.length) <= furthest) close.push(named);
     });
     const near =
       alike.length > 0 || key.length > MOST_MISTYPED
         ? alike.sort((a, b) => b.score - a.score)
         : close
-            .map((name) => ({ name, letters: editDistance(keyOf(name), key) }))
-            .filter(({ letters }) => letters <= furthest)
+            .map(({ name, key: known }) => ({ name, letters: editDistance(known, key, furthest) }))
+            .filter(({ letters }) => letters < Infinity)
             .sort((a, b) => a.letters - b.letters);
     return [...new Set(near.map(({ name }) => name))].slice(0, most);
   }
@@ -232,6 +249,8 @@ function alsoCalled({ ladders, exercises }: Catalog): Named[] {
   ];
 }
 
+/** With more letters wrong a name is not to be known again. */
+const MOST_LETTERS_WRONG = 4;
 /** A longer text is no mistyped name. */
 const MOST_MISTYPED = 24;
 /** Names that share this much of their letter pairs are taken for each other. */
@@ -268,6 +287,12 @@ function isThere(
   return movementsOf(source).every((part) =>
     part.kind === 'ladder' ? ladders.has(part.ladderId) : exercises.has(part.exerciseId),
   );
+}
+
+function listed<T>(lists: Map<string, T[]>, key: string): T[] {
+  const list = lists.get(key) ?? [];
+  lists.set(key, list);
+  return list;
 }
 
 function keyOf(name: string): string {

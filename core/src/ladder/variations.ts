@@ -152,6 +152,17 @@ export const VARIATIONS: readonly Variation[] = [
     change: { lever: ['surfaceHeight', 45], needs: [['chair']] },
   },
   {
+    id: 'seat',
+    behind: 'to a seat',
+    words: ['chair', 'box', 'bench', 'seat'],
+    fits: (exercise) =>
+      of('squat')(exercise) &&
+      standsOnTwo(exercise) &&
+      hasLever(exercise, 'range', 60) &&
+      !exercise.needs.some((need) => need.includes('chair')),
+    change: { lever: ['range', 60], needs: [['chair']], otherReps: true },
+  },
+  {
     id: 'feet-raised',
     behind: 'feet raised',
     words: ['feet raised', 'decline', 'feet elevated', 'feet up'],

@@ -120,12 +120,26 @@ export function checkExercise(exercise: OwnExercise, catalog: Catalog): Exercise
           },
         ]
       : []),
+    ...otherNamesTaken(exercise, catalog),
     ...SENSE.filter(({ wrong }) => wrong(exercise)).map(({ field, sentence, stops }) => ({
       field,
       sentence,
       stops,
     })),
   ];
+}
+
+/** A name that is another exercise's is found for that one. */
+function otherNamesTaken({ id, alsoCalled = [] }: OwnExercise, catalog: Catalog): ExerciseProblem[] {
+  const named = (name: string) =>
+    [...catalog.exercises.values()].some(
+      (other) => other.id !== id && other.name.toLowerCase() === name.trim().toLowerCase(),
+    );
+  return alsoCalled.filter(named).map((name) => ({
+    field: 'alsoCalled',
+    sentence: `“${name}” is the name of another exercise, and means that one.`,
+    stops: false,
+  }));
 }
 
 function repeats(list: readonly string[]): boolean {

@@ -43,6 +43,8 @@ describe('the library', () => {
       checkExercise({ ...sound, words, ...part }, catalog).map(({ field, stops }) => [field, stops]);
     expect(said({})).toEqual([]);
     expect(said({ name: 'knee Push-up ' })).toEqual([['name', true]]);
+    // It is kept; but the words mean the other one.
+    expect(said({ alsoCalled: ['slipway push', 'Plank'] })).toEqual([['alsoCalled', false]]);
     expect(said({ impact: 'high' })).toEqual([['demands', true]]);
     expect(said({ demands: [...sound.demands, 'jump'] })).toEqual([['impact', true]]);
     // Neither kneeling nor getting down to it.

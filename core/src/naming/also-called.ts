@@ -9,7 +9,14 @@ export const EXERCISES_ALSO_CALLED: Readonly<Record<string, readonly string[]>> 
   'helped-sit-to-stand': ['assisted sit to stand', 'chair stand with hands', 'chair squat with hands'],
   'seat-squat': ['squat to a seat', 'squat to a chair', 'box squat', 'sit to stand', 'sit squat'],
   'free-squat': ['air squat', 'bodyweight squat', 'free squat', 'body weight squat'],
-  'goblet-squat': ['goblet', 'front-loaded squat', 'dumbbell squat', 'kettlebell squat'],
+  'goblet-squat': [
+    'goblet',
+    'front-loaded squat',
+    'dumbbell squat',
+    'kettlebell squat',
+    'sandbag squat',
+    'bag squat',
+  ],
   'shoulder-pair-squat': [
     'squat, two at the shoulders',
     'front squat',

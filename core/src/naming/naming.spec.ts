@@ -9,6 +9,7 @@ import {
   movementKey,
   movementWords,
   readMovement,
+  readSurely,
   RUNGS_ALSO_CALLED,
 } from './index';
 
@@ -89,6 +90,26 @@ describe('readMovement', () => {
     const [likely] = readMovement('lateral raise on the moon', catalog);
     expect(likely?.confidence).toBe('likely');
     expect(likely?.unused).toEqual(['moon']);
+  });
+
+  it('takes what is held at its word: what cannot be held that way is not what was meant', () => {
+    const sure = (text: string) => readSurely(text, catalog)?.parts[0];
+    expect(sure('barbell hip thrust')?.hold).toBe('bar');
+    expect(sure('barbell squat to a box')?.exercise.id).toBe('bar-squat~seat');
+    expect(sure('dumbbell goblet squat')?.exercise.id).toBe('goblet-squat');
+    // No band goes with it.
+    expect(sure('banded hip thrust')).toBeUndefined();
+    expect(readMovement('banded hip thrust', catalog)[0]?.confidence).toBe('likely');
+    expect(sure('DB goblet squats to a box')?.exercise.id).toBe('goblet-squat~seat');
+    expect(sure('barbell push-up')).toBeUndefined();
+  });
+
+  it('asks no deep knee bend of a squat to a seat', () => {
+    const plain = catalog.exercises.get('goblet-squat')!;
+    const seated = readSurely('goblet squats to a box', catalog)?.parts[0]?.exercise;
+    expect(plain.demands).toContain('deepKnee');
+    expect(seated?.demands).not.toContain('deepKnee');
+    expect(seated?.needs).toContain(['chair']);
   });
 
   it('finds what a coach’s own exercise is also called', () => {

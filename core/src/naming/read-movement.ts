@@ -60,6 +60,15 @@ const HOLD_WORDS: Readonly<Record<string, Hold>> = {
   bag: 'bag',
   vest: 'vest',
 };
+/** How else the same thing is held: a dumbbell in one hand, or one in both. */
+const SAME_THING: Readonly<Partial<Record<Hold, readonly Hold[]>>> = {
+  pair: ['pair', 'oneSide', 'bothHands'],
+  bothHands: ['bothHands', 'oneSide', 'pair'],
+  bar: ['bar', 'hexBar'],
+  band: ['band'],
+  bag: ['bag'],
+  vest: ['vest'],
+};
 /** Words that change how hard or how fast, and not which movement: whoever reads a name has to make something of them. */
 const HOW: ReadonlySet<string> = new Set(['slow', 'light', 'medium', 'heavy']);
 /** Words that say nothing new beside a name. */
@@ -223,11 +232,15 @@ function readOne(text: string, index: NameIndex): MovementReading[] {
 /** A name, with what is held beside it, varied by words of the table, or with words beside it that change nothing. */
 function surely(words: readonly string[] | undefined, index: NameIndex): MovementReading | undefined {
   if (!words) return undefined;
+  const noHold = (word: string) => HOLD_WORDS[word] === undefined;
+  const onlyName = (word: string) => noHold(word) && !SAID_BESIDE.has(word);
   return (
     exactly(words, index) ??
-    withoutWords(words, (word) => HOLD_WORDS[word] === undefined, index) ??
+    withoutWords(words, noHold, exactly, index) ??
     varied(words, index) ??
-    withoutWords(words, (word) => HOLD_WORDS[word] === undefined && !SAID_BESIDE.has(word), index)
+    withoutWords(words, noHold, varied, index) ??
+    withoutWords(words, onlyName, exactly, index) ??
+    withoutWords(words, onlyName, varied, index)
   );
 }
 
@@ -235,24 +248,38 @@ const MOST_WORDS = 14;
 
 function exactly(words: readonly string[], { byKey }: NameIndex): MovementReading | undefined {
   const entry = byKey.get(movementKey(words));
-  return entry && reading(entry, 'sure', [], holdIn(words));
+  return entry && reading(entry, 'sure', [], words);
 }
 
 /** The name is there once some words are taken out. */
 function withoutWords(
   words: readonly string[],
   stays: (word: string) => boolean,
-  { byKey }: NameIndex,
+  find: (name: readonly string[], index: NameIndex) => MovementReading | undefined,
+  index: NameIndex,
 ): MovementReading | undefined {
   const name = words.filter(stays);
   if (name.length === 0 || name.length === words.length) return undefined;
-  const entry = byKey.get(movementKey(name));
+  const [part] = find(name, index)?.parts ?? [];
+  // "Barbell push-up": what cannot be held that way is not what was meant.
+  if (!part || !isHeldSo(part.exercise, words, name)) return undefined;
   const unused = words.filter((word) => HOW.has(word) && !name.includes(word));
-  return entry && reading(entry, 'sure', unused, holdIn(words));
+  return { parts: [{ ...part, hold: holdOf(part.exercise, words) }], confidence: 'sure', unused };
+}
+
+/** Whether an exercise can be held as the words beside its name say. */
+function isHeldSo({ loading }: Exercise, words: readonly string[], name: readonly string[]): boolean {
+  const said = words.filter((word) => !name.includes(word)).flatMap((word) => HOLD_WORDS[word] ?? []);
+  return said.every((hold) => SAME_THING[hold]?.some((own) => loading?.holds.includes(own)) ?? false);
+}
+
+interface SaidVariation {
+  readonly variation: Variation;
+  readonly words: readonly string[];
 }
 
 /** Variations by the words they are said in, the longest first. */
-const SAID_VARIATIONS = VARIATIONS.flatMap((variation) =>
+const SAID_VARIATIONS: readonly SaidVariation[] = VARIATIONS.flatMap((variation) =>
   variation.words.map((said) => ({ variation, words: movementWords(said) })),
 ).sort((a, b) => b.words.length - a.words.length);
 /** More words that change it is another exercise. */
@@ -261,8 +288,9 @@ const MOST_VARIATIONS = 3;
 /** "Seated single-arm overhead press with a band": an exercise, and words of the table beside its name. */
 function varied(words: readonly string[], index: NameIndex): MovementReading | undefined {
   // As few words as do, so that what ships under a longer name is found before what is made of more.
-  for (let most = 1; most <= MOST_VARIATIONS; most += 1) {
-    const found = variedFrom(words, [], most, index);
+  const said = SAID_VARIATIONS.filter((one) => one.words.every((word) => words.includes(word)));
+  for (let most = 1; most <= Math.min(said.length, MOST_VARIATIONS); most += 1) {
+    const found = variedFrom(words, said, [], most, index);
     if (found) return { parts: [{ exercise: found, levers: {} }], confidence: 'sure', unused: [] };
   }
   return undefined;
@@ -270,6 +298,7 @@ function varied(words: readonly string[], index: NameIndex): MovementReading | u
 
 function variedFrom(
   words: readonly string[],
+  sayable: readonly SaidVariation[],
   chosen: readonly Variation[],
   most: number,
   index: NameIndex,
@@ -279,10 +308,10 @@ function variedFrom(
     const exercise = entry && !entry.rung ? entry.exercise : undefined;
     return exercise && index.exerciseById(variedId(exercise.id, chosen));
   }
-  for (const { variation, words: said } of SAID_VARIATIONS) {
+  for (const { variation, words: said } of sayable) {
     if (chosen.includes(variation)) continue;
     const left = without(words, said);
-    const made = left && left.length > 0 && variedFrom(left, [...chosen, variation], most, index);
+    const made = left && left.length > 0 && variedFrom(left, sayable, [...chosen, variation], most, index);
     if (made) return made;
   }
   return undefined;
@@ -299,10 +328,12 @@ function without(words: readonly string[], said: readonly string[]): string[] | 
   return left;
 }
 
-function holdIn(words: readonly string[]): Hold | undefined {
+/** How an exercise is held by what the words say, where it can be held so. */
+function holdOf({ loading }: Exercise, words: readonly string[]): Hold | undefined {
   const word = words.find((own) => HOLD_WORDS[own] !== undefined);
-  const hold = word === undefined ? undefined : HOLD_WORDS[word];
-  return hold === 'pair' && words.includes('singlearm') ? 'oneSide' : hold;
+  const said = word === undefined ? undefined : HOLD_WORDS[word];
+  const hold = said === 'pair' && words.includes('singlearm') ? 'oneSide' : said;
+  return hold !== undefined && loading?.holds.includes(hold) ? hold : undefined;
 }
 
 /** Names that share most of the words, the rarer a word the more it says. */
@@ -326,7 +357,7 @@ function nearest(words: readonly string[], { byWord }: NameIndex): MovementReadi
       entry,
       'likely',
       words.filter((word) => !entry.words.includes(word)),
-      holdIn(words),
+      words,
     ),
   );
 }
@@ -337,10 +368,10 @@ const MOST_READINGS = 5;
 
 /** Weight of the words two names share over the weight of all their words. */
 function likeness(typed: ReadonlySet<string>, { words }: Entry, byWord: NameIndex['byWord']): number {
-  // The rarer a word the more it says; one that stands in no name says little.
+  // The rarer a word the more it says; one that stands in no name, and what is held, say little.
   const weight = (word: string) => {
     const names = byWord.get(word)?.length;
-    return names === undefined ? UNKNOWN_WORD : 1 / Math.log2(2 + names);
+    return names === undefined || HOLD_WORDS[word] !== undefined ? UNKNOWN_WORD : 1 / Math.log2(2 + names);
   };
   const sum = (list: Iterable<string>) => [...list].reduce((total, word) => total + weight(word), 0);
   const own = new Set(words);
@@ -352,11 +383,10 @@ function reading(
   { exercise, rung }: Entry,
   confidence: MovementReading['confidence'],
   unused: readonly string[],
-  hold?: Hold,
+  words: readonly string[],
 ): MovementReading {
-  const held = hold !== undefined && exercise.loading?.holds.includes(hold) ? hold : undefined;
   return {
-    parts: [{ exercise, rungId: rung?.id, levers: rung?.levers ?? {}, hold: held }],
+    parts: [{ exercise, rungId: rung?.id, levers: rung?.levers ?? {}, hold: holdOf(exercise, words) }],
     confidence,
     unused,
   };
@@ -382,7 +412,7 @@ function spelledAs(word: string, vocabulary: readonly string[]): string {
   let letters = most + 1;
   for (const other of vocabulary) {
     if (Math.abs(other.length - word.length) > most || other.length < 4 || other[0] !== word[0]) continue;
-    const distance = editDistance(other, word);
+    const distance = editDistance(other, word, most);
     if (distance < letters) [best, letters] = [other, distance];
   }
   return best;
