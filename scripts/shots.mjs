@@ -49,7 +49,9 @@ async function asText(page) {
   await page.getByRole('radio', { name: 'text' }).click();
   const area = page.getByLabel('The session as text');
   await area.fill(
-    (await area.inputValue()).replace('Circuit, rest 30 s\n- Plank', 'Circuit, rest 30 s\n- Plnak'),
+    (await area.inputValue())
+      .replace('- Plank:', '- Sail plank:')
+      .replace('- Burpee:', '- Burpeees of doom:'),
   );
 }
 

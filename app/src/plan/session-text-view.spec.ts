@@ -77,6 +77,35 @@ describe('SessionTextView', () => {
     expect((again.nativeElement as HTMLElement).querySelector('textarea')?.value).toContain('Goblotty squat');
   });
 
+  it('keeps how an exercise grows through lines that cannot be read yet, and through letters that are wrong', async () => {
+    const { documents } = TestBed.inject(PlanStore);
+    const scheme = { kind: 'twoForTwo' as const, capPercent: 10 };
+    documents.edit('grow', (document) => ({
+      ...document,
+      sessions: document.sessions.map((session) => ({
+        ...session,
+        blocks: session.blocks.map((block) => ({
+          ...block,
+          slots: block.slots.map((slot) => (slot.id === 'tue-press' ? { ...slot, scheme } : slot)),
+        })),
+      })),
+    }));
+    await fixture.whenStable();
+    const before = slotIds();
+    const text = area.value;
+    await type(text.replace('- Push-up:', '- Hoverboard:').replace('- Row:', '- Goblotty row:'));
+    expect(page()).toContain('2 places to settle; the session stays as it was until then');
+    area.dispatchEvent(new Event('blur'));
+    await type(text.replace('- Push-up:', '- Pusj-up:').replace('- Plank:', '- Plnak:'));
+    area.dispatchEvent(new Event('blur'));
+    await fixture.whenStable();
+    expect(slotIds()).toEqual(before);
+    const slots = TestBed.inject(PlanStore).slots();
+    expect(slots.find(({ id }) => id === 'tue-press')?.scheme).toEqual(scheme);
+    // Back to how it is written, for the same ladder.
+    expect(area.value).toBe(text);
+  });
+
   it('lets what can be read stand while two lines are settled one by one', async () => {
     TestBed.inject(ViewStore).showSession('empty');
     const { documents } = TestBed.inject(PlanStore);

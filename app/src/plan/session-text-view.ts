@@ -12,7 +12,7 @@ import {
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import type { Session } from '@dray/core';
+import type { Session, Slot } from '@dray/core';
 import {
   formatSession,
   keepIds,
@@ -165,18 +165,20 @@ export class SessionTextView {
   }
 
   /**
-   * Taking what could be read would take out the exercise whose line is being typed, or one on which something hangs. A text put in
-   * the place of another takes out many on which nothing does.
+   * Taking what could be read would take out the exercise whose line is being typed, or one on which something hangs: its log, what
+   * was set by hand, and while most of the session stays, how it grows. A text put in the place of another takes out the rest.
    */
   private loses({ session, problems }: SessionReading, before: Session): boolean {
     if (problems.length === 0) return false;
-    const slotIds = ({ blocks }: Session) => blocks.flatMap(({ slots }) => slots.map(({ id }) => id));
-    const kept = new Set(slotIds(keepIds(before, session)));
-    const lost = slotIds(before).filter((id) => !kept.has(id));
+    const slotsOf = ({ blocks }: Session) => blocks.flatMap(({ slots }) => slots);
+    const kept = new Set(slotsOf(keepIds(before, session)).map(({ id }) => id));
+    const lost = slotsOf(before).filter(({ id }) => !kept.has(id));
     const document = this.plan.documents.document();
-    const hangs = (id: string) =>
+    const hangs = ({ id }: Slot) =>
       [...(document?.log ?? []), ...(document?.overrides ?? [])].some(({ slotId }) => slotId === id);
-    return lost.length === 1 || lost.some(hangs);
+    const all = slotsOf(before).length;
+    const grows = lost.length < all / 2 && lost.some(({ scheme }) => scheme !== undefined);
+    return lost.length === 1 || grows || lost.some(hangs);
   }
 
   private isAllRead(): boolean {

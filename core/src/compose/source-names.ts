@@ -7,6 +7,7 @@ import {
   otherNamesOfExercise,
   otherNamesOfLadder,
   readSurely,
+  wordsAsSpelled,
   type MovementReading,
 } from '../naming';
 import { editDistance, partNames } from '../plan';
@@ -149,6 +150,8 @@ export class SourceNames {
    * an exercise ("wall push-up"): a session says an exercise or a ladder, and the exercise alone would be its hardest way.
    */
   findSpoken(text: string): SlotSource | undefined {
+    const named = this.byWords.get(movementKey(wordsAsSpelled(unquoted(text), this.catalog)));
+    if (named) return named;
     const part = this.partIn(text);
     if (!part || Object.keys(part.levers).length > 0) return undefined;
     return { kind: 'exercise', exerciseId: part.exercise.id };

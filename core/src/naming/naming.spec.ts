@@ -92,6 +92,18 @@ describe('readMovement', () => {
     expect(likely?.unused).toEqual(['moon']);
   });
 
+  it('knows a name with a letter wrong for the very same, compounds and all', () => {
+    const names = sourceNames(catalog);
+    for (const [wrong, right] of [
+      ['Pusj-up', 'Push-up'],
+      ['plnak', 'Plank'],
+      ['goblet sqaut', 'Goblet squat'],
+      ['tricep kikc backs', 'Triceps kickback'],
+      ['thrsuter', 'Thruster'],
+    ] as const)
+      expect(names.findSpoken(wrong)).withContext(wrong).toEqual(names.find(right)!);
+  });
+
   it('takes what is held at its word: what cannot be held that way is not what was meant', () => {
     const sure = (text: string) => readSurely(text, catalog)?.parts[0];
     expect(sure('barbell hip thrust')?.hold).toBe('bar');

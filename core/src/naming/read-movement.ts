@@ -3,7 +3,7 @@ import type { CombinationPart, Exercise, Hold, LeverSettings, Rung } from '../mo
 import { LIBRARY_COMBINATIONS } from '../library';
 import { editDistance } from '../plan';
 import { otherNamesOfExercise, otherNamesOfRung } from './also-called';
-import { movementKey, movementWords } from './words';
+import { COMPOUND_WORDS, movementKey, movementWords } from './words';
 
 /** One movement of a reading. */
 export interface MovementPart {
@@ -98,6 +98,7 @@ function indexOf(catalog: Catalog): NameIndex {
   const vocabulary = new Set([
     ...byWord.keys(),
     ...Object.keys(HOLD_WORDS),
+    ...COMPOUND_WORDS,
     ...SAID_VARIATIONS.flatMap(({ words }) => words),
     ...LIBRARY_COMBINATIONS.flatMap(({ name, alsoCalled }) => [name, ...alsoCalled].flatMap(movementWords)),
   ]);
@@ -189,6 +190,18 @@ export function readSurely(text: string, catalog: Catalog): MovementReading | un
   return surely(wordsIn(short, index), index) ?? readTogether(short, index);
 }
 
+/**
+ * The words of a text as they are spelled in some name, whatever is wrong by a letter or two mended.
+ *
+ * @param text as it was written or said
+ * @param catalog whose names
+ * @returns nothing for what is too long to be a name
+ * @example wordsAsSpelled('plnaks', catalog) // ['plank']
+ */
+export function wordsAsSpelled(text: string, catalog: Catalog): readonly string[] {
+  return wordsIn(text.slice(0, MOST_LETTERS), indexOf(catalog)) ?? [];
+}
+
 /** More than that is no name. */
 const MOST_LETTERS = 160;
 const MOST_PARTS = 4;
@@ -219,7 +232,9 @@ function readTogether(text: string, index: NameIndex): MovementReading | undefin
 function wordsIn(text: string, index: NameIndex): string[] | undefined {
   const written = movementWords(text);
   if (written.length === 0 || written.length > MOST_WORDS) return undefined;
-  return written.map((word) => spelled(word, index));
+  const mended = written.map((word) => spelled(word, index));
+  // "Pusj up" is two words until it is "push up".
+  return mended.every((word, at) => word === written[at]) ? mended : [...movementWords(mended.join(' '))];
 }
 
 function readOne(text: string, index: NameIndex): MovementReading[] {

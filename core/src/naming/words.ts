@@ -39,6 +39,9 @@ const COMPOUNDS: readonly (readonly [words: string, one: string])[] = [
   ['one foot', 'singleleg'],
 ];
 
+/** Each of those words by itself, for telling how it is spelled. */
+export const COMPOUND_WORDS: readonly string[] = COMPOUNDS.flatMap(([words]) => words.split(' '));
+
 /** Written short. */
 const SHORT: Readonly<Record<string, string>> = {
   db: 'dumbbell',
