@@ -136,6 +136,8 @@ export class SourceNames {
     const bare = unquoted(tag ? text.slice(0, tag.index) : text);
     if (!tag) {
       const plain = this.exact.get(keyOf(bare)) ?? this.exact.get(keyOf(singular(bare)));
+      // "Dip + side plank" is two movements, though "side plank dip" is one.
+      if (bare === text && text.includes('+')) return plain;
       return plain ?? this.byWords.get(movementKey(movementWords(bare)));
     }
     const [, kind, id] = tag;
@@ -150,7 +152,9 @@ export class SourceNames {
    * an exercise ("wall push-up"): a session says an exercise or a ladder, and the exercise alone would be its hardest way.
    */
   findSpoken(text: string): SlotSource | undefined {
-    const named = this.byWords.get(movementKey(wordsAsSpelled(unquoted(text), this.catalog)));
+    const bare = unquoted(text);
+    const joined = bare === text && text.includes('+');
+    const named = joined ? undefined : this.byWords.get(movementKey(wordsAsSpelled(bare, this.catalog)));
     if (named) return named;
     const part = this.partIn(text);
     if (!part || Object.keys(part.levers).length > 0) return undefined;

@@ -92,6 +92,18 @@ describe('readMovement', () => {
     expect(likely?.unused).toEqual(['moon']);
   });
 
+  it('takes what is joined by a plus for two movements, though their words are the name of one', () => {
+    const names = sourceNames(catalog);
+    expect(names.find('Side plank dip')).toEqual({ kind: 'exercise', exerciseId: 'side-plank-dip' });
+    expect(idsOf('dip + side plank')?.length).toBe(2);
+    for (const { name } of LIBRARY_LADDERS)
+      for (const { name: other } of LIBRARY_LADDERS)
+        if (name !== other)
+          expect(names.find(`${name} + ${other}`)?.kind)
+            .withContext(`${name} + ${other}`)
+            .toBe('combination');
+  });
+
   it('knows a name with a letter wrong for the very same, compounds and all', () => {
     const names = sourceNames(catalog);
     for (const [wrong, right] of [

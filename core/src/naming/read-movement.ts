@@ -170,6 +170,8 @@ function* entriesIn(catalog: Catalog): Generator<Entry> {
 export function readMovement(text: string, catalog: Catalog): MovementReading[] {
   const short = text.slice(0, MOST_LETTERS);
   const index = indexOf(catalog);
+  const joined = readJoined(short, index);
+  if (joined) return [joined];
   const whole = readOne(short, index);
   const sure = whole.filter(({ confidence }) => confidence === 'sure');
   if (sure.length > 0) return [...sure, ...whole.filter((reading) => !sure.includes(reading))];
@@ -187,7 +189,12 @@ export function readMovement(text: string, catalog: Catalog): MovementReading[] 
 export function readSurely(text: string, catalog: Catalog): MovementReading | undefined {
   const short = text.slice(0, MOST_LETTERS);
   const index = indexOf(catalog);
-  return surely(wordsIn(short, index), index) ?? readTogether(short, index);
+  return readJoined(short, index) ?? surely(wordsIn(short, index), index) ?? readTogether(short, index);
+}
+
+/** "Dip + side plank" is two movements, though "side plank dip" is one. */
+function readJoined(text: string, index: NameIndex): MovementReading | undefined {
+  return text.includes('+') ? readTogether(text, index) : undefined;
 }
 
 /**
