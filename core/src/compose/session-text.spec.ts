@@ -369,8 +369,16 @@ describe('what coaches write', () => {
     expect(one!.prescriptions.advanced.target).toEqual({ kind: 'reserve', reps: 2 });
     expect(two!.prescriptions.advanced.work).toEqual({ kind: 'reps', reps: 12 });
     // An easier way of an exercise is not the exercise at its hardest, whoever is named it.
-    for (const text of ['wall push-ups 3x10', '3x10 wall push-ups', 'incline push-ups: 3x10']) {
-      expect(refused(text).sentence).withContext(text).toContain('is a rung of “Push-up”');
+    for (const [text, id] of [
+      ['wall push-ups 3x10', 'press-up~wall'],
+      ['3x10 wall push-ups', 'press-up~wall'],
+      ['incline push-ups: 3x10', 'press-up~counter'],
+      ['3x10 push-ups on a chair', 'press-up~chair'],
+    ] as const) {
+      const { source } = read(text).blocks[0]!.slots[0]!;
+      expect(source).withContext(text).toEqual({ kind: 'exercise', exerciseId: id });
+      const { source: again } = read(formatSession(read(text), catalog)).blocks[0]!.slots[0]!;
+      expect(again).withContext(text).toEqual(source);
     }
     // How it is done is never dropped without a word.
     expect(refused('slow squat: 3x10').sentence).toContain('“slow squat”');

@@ -7,6 +7,7 @@ import {
   otherNamesOfExercise,
   otherNamesOfLadder,
   readSurely,
+  readVaried,
   wordsAsSpelled,
   type MovementReading,
 } from '../naming';
@@ -148,8 +149,8 @@ export class SourceNames {
   }
 
   /**
-   * What a few words surely mean though no name has just these: with what is held beside them, or a letter wrong. Not an easier way of
-   * an exercise ("wall push-up"): a session says an exercise or a ladder, and the exercise alone would be its hardest way.
+   * What a few words surely mean though no name has just these: with what is held beside them, or a letter wrong. An easier way of an
+   * exercise ("wall push-up") is that exercise varied, where the table of variations has it; never the exercise at its hardest.
    */
   findSpoken(text: string): SlotSource | undefined {
     const bare = unquoted(text);
@@ -157,8 +158,9 @@ export class SourceNames {
     const named = joined ? undefined : this.byWords.get(movementKey(wordsAsSpelled(bare, this.catalog)));
     if (named) return named;
     const part = this.partIn(text);
-    if (!part || Object.keys(part.levers).length > 0) return undefined;
-    return { kind: 'exercise', exerciseId: part.exercise.id };
+    const eased = Object.keys(part?.levers ?? {}).length > 0;
+    const exercise = eased ? readVaried(bare, this.catalog) : part?.exercise;
+    return exercise && { kind: 'exercise', exerciseId: exercise.id };
   }
 
   /** The ladder on which an easier way of an exercise is a rung, where the words mean one: "wall push-up" is on “Push-up”. */

@@ -133,7 +133,7 @@ export const VARIATIONS: readonly Variation[] = [
   {
     id: 'counter',
     behind: 'hands on the counter',
-    words: ['counter', 'hands on the counter', 'incline'],
+    words: ['counter', 'hands on the counter', 'hands raised', 'incline'],
     fits: (exercise) => hasLever(exercise, 'surfaceHeight', 90),
     change: { lever: ['surfaceHeight', 90], needs: [['counter']] },
   },
@@ -141,8 +141,8 @@ export const VARIATIONS: readonly Variation[] = [
     id: 'wall',
     behind: 'hands on the wall',
     words: ['wall', 'hands on the wall', 'against the wall'],
-    fits: (exercise) => hasLever(exercise, 'surfaceHeight', 120),
-    change: { lever: ['surfaceHeight', 120], needs: [['wall']] },
+    fits: (exercise) => hasLever(exercise, 'surfaceHeight', 130),
+    change: { lever: ['surfaceHeight', 130], needs: [['wall']] },
   },
   {
     id: 'chair',

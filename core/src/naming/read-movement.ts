@@ -192,6 +192,19 @@ export function readSurely(text: string, catalog: Catalog): MovementReading | un
   return readJoined(short, index) ?? surely(wordsIn(short, index), index) ?? readTogether(short, index);
 }
 
+/**
+ * An exercise as words of the table of variations make it, where the words are just that; a rung of the same words is passed over.
+ *
+ * @param text as it was written or said
+ * @param catalog whose exercises
+ * @example readVaried('wall push-ups', catalog)?.id // 'press-up~wall'
+ */
+export function readVaried(text: string, catalog: Catalog): Exercise | undefined {
+  const index = indexOf(catalog);
+  const words = wordsIn(text.slice(0, MOST_LETTERS), index);
+  return words && varied(words, index)?.parts[0]?.exercise;
+}
+
 /** "Dip + side plank" is two movements, though "side plank dip" is one. */
 function readJoined(text: string, index: NameIndex): MovementReading | undefined {
   return text.includes('+') ? readTogether(text, index) : undefined;
