@@ -1,4 +1,4 @@
-import { test as base, expect, type BrowserContext, type Page } from '@playwright/test';
+import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
 /** The demo class on the day its program begins, with nothing behind it. */
 export async function beginAfresh(context: BrowserContext): Promise<void> {
@@ -31,6 +31,28 @@ export const test = base.extend<{ page: Page; week: 'first' | 'fifth' }>({
 });
 
 export { expect };
+
+/** Chooses from a list that opens. */
+export async function choose(scope: Page | Locator, label: string | RegExp, option: string | RegExp) {
+  const page = 'page' in scope ? scope.page() : scope;
+  await scope
+    .getByRole('combobox', { name: label, ...(typeof label === 'string' && { exact: true }) })
+    .click();
+  await page
+    .getByRole('option', { name: option, ...(typeof option === 'string' && { exact: true }) })
+    .click();
+}
+
+/** One of the acts behind a button that opens a menu. */
+export async function fromMenu(page: Page, button: string, act: string): Promise<void> {
+  await page.getByRole('button', { name: button, exact: true }).click();
+  await page.getByRole('menuitem', { name: act, exact: true }).click();
+}
+
+/** What a field says is wrong with what stands in it. */
+export function fieldProblem(page: Page) {
+  return page.locator('mat-error');
+}
 
 /** The cell of a person in a slot, on the board. */
 export function cell(page: Page, person: string, slot: string) {
@@ -83,6 +105,23 @@ export async function keptSets(page: Page): Promise<KeptSet[]> {
           all.onsuccess = () => {
             open.result.close();
             resolve((all.result as { entries: KeptSet[] }[]).flatMap(({ entries }) => entries));
+          };
+        };
+      }),
+  );
+}
+
+/** Texts that were typed and do not count yet, as the browser keeps them. */
+export function drafts(page: Page): Promise<string[]> {
+  return page.evaluate(
+    () =>
+      new Promise<string[]>((resolve) => {
+        const open = indexedDB.open('dray');
+        open.onsuccess = () => {
+          const all = open.result.transaction('drafts').objectStore('drafts').getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve((all.result as { text: string }[]).map(({ text }) => text));
           };
         };
       }),

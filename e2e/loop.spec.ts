@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
-import { boardWords, cell, expect, keptSets, test } from './coach';
+import { boardWords, cell, choose, expect, fieldProblem, fromMenu, keptSets, test } from './coach';
 
 test.use({ week: 'fifth' });
 
@@ -60,7 +60,7 @@ test('a class is filled in by keyboard, and put right keeps what stood', async (
   await logCell(page, 'juno', 'tue-squat').click();
   await page.keyboard.type('ten');
   await page.locator('#done-text').fill('ten');
-  await expect(page.getByRole('alert')).toContainText('“ten” says nothing of a set');
+  await expect(fieldProblem(page)).toContainText('“ten” says nothing of a set');
 });
 
 test('a tab that is killed during entry has lost no confirmed set', async ({ page, context }) => {
@@ -111,8 +111,8 @@ test('next week is agreed to by keys, and the board is then exactly that', async
   await expect(row).toContainText('agreed');
   // Tamsin’s sides: the coach makes it nine.
   await expect(page.getByTestId('proposal-tamsin-tue-row-4')).toHaveClass(/on/);
-  await page.getByLabel('reps').fill('9');
-  await page.getByLabel('reps').blur();
+  await page.getByLabel('reps', { exact: true }).fill('9');
+  await page.getByLabel('reps', { exact: true }).blur();
   await page.keyboard.press('y');
   await expect(page.getByTestId('proposal-tamsin-tue-row-4')).toContainText('agreed');
   await expect(page.getByTestId('proposal-odile-tue-hinge-4')).toHaveClass(/on/);
@@ -129,8 +129,8 @@ test('next week is agreed to by keys, and the board is then exactly that', async
   await expect(cell(page, 'bram', 'tue-squat')).toContainText('2 × 25.5');
   const agreed = await boardWords(page);
   await page.getByRole('link', { name: 'Log' }).click();
-  await page.getByRole('link', { name: 'next week' }).click();
-  await first.getByRole('button', { name: 'open again' }).click();
+  await page.getByRole('tab', { name: 'next week' }).click();
+  await first.getByRole('button', { name: 'Open again' }).click();
   await page.getByRole('link', { name: 'Board' }).click();
   expect(await boardWords(page)).not.toEqual(agreed);
 });
@@ -149,8 +149,8 @@ test('a card is logged in one tap, and put right in a few words', async ({ page 
   await openWithLog(page, '/card/juno');
   await page.getByRole('button', { name: 'Done as written' }).first().click();
   await expect(page.getByTestId('card-done').first()).toContainText('13, 13, 13 with 20 kg');
-  await page.getByRole('button', { name: 'put it right' }).first().click();
-  await page.getByLabel('What was done').fill('14 14 12 1 left');
+  await page.getByRole('button', { name: 'Put it right' }).first().click();
+  await page.getByLabel('what was done').fill('14 14 12 1 left');
   await page.getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByTestId('card-done').first()).toContainText('14, 14, 12 with 20 kg, 1 left');
 });
@@ -175,10 +175,10 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
   await page.mouse.move(to.x + 20, to.y + 20, { steps: 8 });
   await page.mouse.up();
   await expect(page.getByTestId('day-8-6').getByRole('button')).toContainText('Tuesday, whole body');
-  await page.getByLabel('Closed from').fill('2026-12-15');
-  await page.getByRole('button', { name: 'close', exact: true }).click();
+  await page.getByLabel('Closed from').fill('15/12/2026');
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   const arriving = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Calendar file' }).click();
+  await fromMenu(page, 'More', 'Calendar file');
   const text = await readFile(await (await arriving).path(), 'utf8');
   const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
   const [demo] = (await (await page.request.get('/demo/boatyard.dray.json')).json()).programs as {
@@ -191,9 +191,9 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
 
 test('a posture session comes into the weeks ahead, and moves between the hard days', async ({ page }) => {
   await openWithLog(page, '/plan');
-  await page.getByRole('button', { name: 'New session' }).click();
-  await page.getByRole('button', { name: 'begin from another session' }).click();
-  await page.getByLabel('Session to copy from').selectOption({ label: 'Posture, 20 min' });
+  await fromMenu(page, 'Other sessions', 'New session');
+  await page.getByRole('button', { name: 'Begin from another session' }).click();
+  await choose(page, 'Session to copy from', 'Posture, 20 min');
   await page.getByRole('button', { name: 'Take all of it' }).click();
   await page.getByRole('link', { name: 'Program' }).click();
   // The sixth week, as of the present one some days are over.
@@ -202,14 +202,14 @@ test('a posture session comes into the weeks ahead, and moves between the hard d
   await expect(page.getByRole('button', { name: /^Posture, week 4/ })).toHaveCount(0);
   // What to expect of it begins with its first week.
   const rows = page.locator('.path tbody tr').filter({ hasText: 'Posture' });
-  await expect(rows.first().locator('td').nth(3)).toHaveText('–');
-  await expect(rows.first().locator('td').nth(5)).not.toHaveText('–');
+  await expect(rows.first().locator('td').nth(4)).toHaveText('–');
+  await expect(rows.first().locator('td').nth(6)).not.toHaveText('–');
   // The day after the heavy Friday leaves it no room; it finds its way back.
   await posture.click();
-  await page.getByLabel('Weekday', { exact: true }).selectOption('Saturday');
+  await choose(page, 'Weekday', 'Saturday');
   await expect(posture).toHaveAccessibleName('Posture, week 6, Saturday');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'place Posture between' }).click();
+  await page.getByRole('button', { name: 'Place Posture between' }).click();
   await expect(posture).toHaveAccessibleName('Posture, week 6, Sunday');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(posture).toHaveAccessibleName('Posture, week 6, Saturday');
@@ -218,7 +218,7 @@ test('a posture session comes into the weeks ahead, and moves between the hard d
 test('the log leaves as CSV and comes back, bad lines listed with their reasons', async ({ page }) => {
   await openWithLog(page, '/log');
   const arriving = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'save the log as CSV' }).click();
+  await page.getByRole('button', { name: 'Save the log as CSV' }).click();
   const text = await readFile(await (await arriving).path(), 'utf8');
   const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
   expect(errors).toEqual([]);
@@ -235,11 +235,11 @@ test('the log leaves as CSV and comes back, bad lines listed with their reasons'
     .setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: Buffer.from(foreign) });
   await expect(page.getByTestId('log-mapping')).toContainText('2 lines');
   await page.getByRole('button', { name: 'Look through it' }).click();
-  await expect(page.getByTestId('log-found')).toContainText('1 sets of 1 person');
+  await expect(page.getByTestId('log-found')).toContainText('1 set of 1 person');
   await expect(page.getByTestId('log-found')).toContainText('line 3: There is nobody called “Nobody”');
   expect((await keptSets(page)).length).toBe(before);
   await page.getByRole('button', { name: 'Take in the good ones' }).click();
-  await expect(page.getByText('1 sets taken in.')).toBeVisible();
+  await expect(page.getByText('1 set taken in.')).toBeVisible();
   expect((await keptSets(page)).length).toBe(before + 1);
 });
 
@@ -247,14 +247,15 @@ test('a history has then beside now, and every picture is a table too', async ({
   await openWithLog(page, '/log/history/bram');
   await expect(page.getByRole('row', { name: /A1 Squat/ })).toContainText('+1.5 kg each');
   for (const name of ['weekly sets', 'volume', 'holds', 'visits', 'effort', 'strength']) {
-    await page.getByRole('radio', { name, exact: true }).click();
+    await choose(page, 'What to look at', name);
     await expect(page.locator('dray-chart canvas')).toBeVisible();
-    await page.getByLabel('as a table').check();
-    await expect(page.locator('.numbers tbody tr').first()).toBeVisible();
-    await page.getByLabel('as a table').uncheck();
+    await page.getByRole('switch', { name: 'as a table' }).click();
+    await expect(page.locator('.table-frame tbody tr').first()).toBeVisible();
+    await page.getByRole('switch', { name: 'as a table' }).click();
+    await expect(page.locator('dray-chart canvas')).toBeVisible();
   }
   await page.getByRole('link', { name: /Tamsin/ }).click();
-  await page.getByRole('radio', { name: 'left and right' }).click();
-  await page.getByLabel('as a table').check();
-  await expect(page.locator('.numbers')).toContainText('uneven');
+  await choose(page, 'What to look at', 'left and right');
+  await page.getByRole('switch', { name: 'as a table' }).click();
+  await expect(page.locator('.table-frame')).toContainText('uneven');
 });

@@ -16,6 +16,7 @@ export default defineConfig({
   reporter: [['list']],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
+    contextOptions: { reducedMotion: 'reduce' },
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium', args: flags },
   },

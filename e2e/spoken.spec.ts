@@ -23,7 +23,7 @@ test('a spoken session is pasted, two lines are settled, the class does it, and 
   // One is a name with letters wrong; the other is the coach’s own, begun with what it comes nearest to.
   await page.getByTestId('unsettled-7').getByRole('button', { name: 'Goblet squat', exact: true }).click();
   await expect(area).toHaveValue(/Goblet squat 2x10/);
-  await expect(page.getByText('One place to settle')).toBeVisible();
+  await expect(page.getByText('1 place to settle')).toBeVisible();
   await page
     .getByTestId('unsettled-8')
     .getByRole('link', { name: /exercise of your own/ })
@@ -58,7 +58,7 @@ test('a spoken session is pasted, two lines are settled, the class does it, and 
   await page.keyboard.press('Enter');
   await expect(page.getByText('right shoulder hurt, 5 of 10')).toBeVisible();
   await page.keyboard.press('a');
-  await page.getByRole('link', { name: 'next week' }).click();
+  await page.getByRole('tab', { name: 'next week' }).click();
   const stop = page.getByTestId(/^proposal-wendel-/).first();
   await expect(stop).toContainText('Right shoulder hurt, 5 of 10');
   await page.keyboard.press('y');

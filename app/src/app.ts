@@ -1,8 +1,19 @@
-import { ChangeDetectionStrategy, Component, inject, Injector } from '@angular/core';
-import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { NgTemplateOutlet } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject, Injector, linkedSignal } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatListModule } from '@angular/material/list';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatSidenavModule } from '@angular/material/sidenav';
+import { MatToolbar } from '@angular/material/toolbar';
+import { MatTooltip } from '@angular/material/tooltip';
+import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
+import { filter, map } from 'rxjs';
 import { DocumentStore } from './state/document-store';
 import { ThemeChoice } from './state/theme';
 import { isField } from './ui/keys';
+import { Width } from './ui/width';
 
 const SCREENS = [
   { path: '/plan', name: 'Plan', key: '1' },
@@ -22,7 +33,20 @@ const STORES = [
 /** The frame: the way between screens, and the keys that work on all of them. */
 @Component({
   selector: 'dray-root',
-  imports: [RouterOutlet, RouterLink, RouterLinkActive],
+  imports: [
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    MatListModule,
+    MatProgressBar,
+    MatSidenavModule,
+    MatToolbar,
+    MatTooltip,
+    NgTemplateOutlet,
+    RouterLink,
+    RouterLinkActive,
+    RouterOutlet,
+  ],
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -32,8 +56,31 @@ export class App {
   private readonly router = inject(Router);
   private readonly injector = inject(Injector);
   protected readonly documents = inject(DocumentStore);
+  protected readonly width = inject(Width);
   protected readonly theme = inject(ThemeChoice).theme;
   protected readonly groups = [SCREENS, STORES];
+
+  /** The way between screens: always there on a desk, called up on a phone. */
+  protected readonly open = linkedSignal(() => !this.width.phone());
+
+  private readonly address = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map(({ urlAfterRedirects }) => urlAfterRedirects),
+    ),
+    { initialValue: '' },
+  );
+  protected readonly screenName = computed(
+    () => this.groups.flat().find(({ path }) => this.address().startsWith(path))?.name ?? 'Settings',
+  );
+
+  protected readonly undoSays = computed(() => `Undo ${this.documents.undoLabel() ?? ''}`.trim());
+  protected readonly redoSays = computed(() => `Redo ${this.documents.redoLabel() ?? ''}`.trim());
+
+  /** A drawer that lies over the screen closes behind the coach. */
+  protected left(): void {
+    if (this.width.phone()) this.open.set(false);
+  }
 
   protected onKey(event: KeyboardEvent): void {
     const command = event.ctrlKey || event.metaKey;
@@ -56,6 +103,7 @@ export class App {
   }
 
   protected async showKeys(): Promise<void> {
+    this.left();
     const { openKeyList } = await import('./ui/key-list');
     openKeyList(this.injector);
   }

@@ -5,6 +5,7 @@ import { parseDocument, serializeDocument } from '@dray/core';
 import { DEMO_TEXT, DRAY_DB } from './data/document-repository';
 import { DrayDb } from './data/dray-db';
 import { TODAY } from './data/today';
+import { provideInterface } from './ui/interface';
 import { DocumentStore } from './state/document-store';
 
 /** As `npm run generate` writes it: parsed, so that its keys stand in the order in which they are read. */
@@ -18,6 +19,7 @@ export function provideFreshBrowser(db = new DrayDb(`test-${crypto.randomUUID()}
   TestBed.configureTestingModule({
     providers: [
       provideZonelessChangeDetection(),
+      provideInterface(),
       { provide: DRAY_DB, useValue: db },
       { provide: TODAY, useValue: () => '2026-11-25' },
       {

@@ -1,32 +1,48 @@
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, viewChild } from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { MatTooltip } from '@angular/material/tooltip';
 import { RouterLink } from '@angular/router';
+import { Beside } from '../ui/beside';
 import { CellFace } from '../ui/cell-face';
+import { Count } from '../ui/count';
 import { Focus } from '../ui/focus';
 import { ARROWS, isShortcut } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
+import { Width } from '../ui/width';
 import { BoardStore } from './board-store';
 import { CellPanel } from './cell-panel';
 
 /** Everyone's version of the session: participants down, slots across, a reason behind every cell. */
 @Component({
   selector: 'dray-board',
-  imports: [CellFace, CellPanel, RouterLink, SessionPicker, WeekRamp],
+  imports: [
+    Beside,
+    CellFace,
+    CellPanel,
+    Count,
+    MatIcon,
+    MatIconButton,
+    MatSlideToggle,
+    MatTooltip,
+    RouterLink,
+    SessionPicker,
+    WeekRamp,
+  ],
   providers: [BoardStore],
   templateUrl: './board.html',
   styleUrl: './board.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'beside-rail', '(document:keydown)': 'onKey($event)' },
+  host: { class: 'head-and-sheet', '(document:keydown)': 'onKey($event)' },
 })
 export class BoardScreen {
   protected readonly board = inject(BoardStore);
   protected readonly view = this.board.view;
+  protected readonly width = inject(Width);
   private readonly focus = inject(Focus);
-
-  protected readonly people = computed(() => {
-    const count = this.board.rows().length;
-    return `${count} ${count === 1 ? 'person' : 'people'}`;
-  });
+  private readonly beside = viewChild(Beside);
 
   protected onKey(event: KeyboardEvent): void {
     if (isShortcut(event) && event.key === 'w') this.view.showLoosening(!this.view.loosening());
@@ -41,6 +57,7 @@ export class BoardScreen {
       this.focusCell();
     } else if (event.key === 'Enter') {
       event.preventDefault();
+      this.beside()?.show();
       this.focus.on('by-hand-start');
     }
   }

@@ -1,12 +1,15 @@
+import { DecimalPipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import { form, FormField } from '@angular/forms/signals';
+import { MatButton } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatIcon } from '@angular/material/icon';
+import { MatInput } from '@angular/material/input';
+import { MatListModule } from '@angular/material/list';
 import {
   applyCautions,
   cautionSubjects,
   formatLoad,
-  formatMass,
-  fromUnit,
-  overrideSchema,
-  totalOf,
   traceWords,
   versionKey,
   versionOfExercise,
@@ -15,10 +18,12 @@ import {
   type StepName,
   type Version,
 } from '@dray/core';
+import { defined } from '../data/defined';
 import { readMovement } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
 import { LoadPicture } from '../ui/load-picture';
 import { BoardStore, type ByHand } from './board-store';
+import { ByHandForm, type Set, type Standing } from './by-hand-form';
 import { LoadLine } from './load-line';
 
 const STEP_WORDS: Record<StepName, string> = {
@@ -36,7 +41,18 @@ const MOST_NEAR = 3;
 /** Why a cell is what it is, what else it could be, and the coach's own hand. */
 @Component({
   selector: 'dray-cell-panel',
-  imports: [LoadLine, LoadPicture],
+  imports: [
+    ByHandForm,
+    DecimalPipe,
+    FormField,
+    LoadLine,
+    LoadPicture,
+    MatButton,
+    MatFormFieldModule,
+    MatIcon,
+    MatInput,
+    MatListModule,
+  ],
   templateUrl: './cell-panel.html',
   styleUrl: './cell-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -50,7 +66,6 @@ export class CellPanel {
   private readonly opened = signal<{ readonly cell: string; readonly version?: Version } | undefined>(
     undefined,
   );
-  protected readonly problem = signal('');
 
   protected readonly title = computed(() => {
     const column = this.board.selectedColumn();
@@ -70,29 +85,27 @@ export class CellPanel {
     return cell?.status === 'ready' ? cell : undefined;
   });
 
-  /** Two where one is held in each: loads are then shown and typed for each hand. */
-  protected readonly hands = computed(() =>
-    this.ready()?.load?.hold === 'pair' && !this.opened()?.version ? 2 : 1,
-  );
-
   private readonly cellKey = computed(() => {
     const cell = this.board.selected();
     return cell ? `${cell.participantId} ${cell.slotId} ${cell.week}` : '';
   });
 
-  protected readonly form = computed(() => {
-    const opened = this.opened();
-    if (opened?.cell !== this.cellKey()) return undefined;
-    const cell = this.ready();
-    return {
-      version: opened.version,
-      versionName: opened.version?.name ?? cell?.version.name ?? '',
-      sets: cell?.work.sets ?? 3,
-      amount: cell?.work.amount ?? 10,
-      seconds: cell ? cell.work.kind !== 'reps' : false,
-      load: cell?.load && !opened.version ? formatMass(cell.load.kg / this.hands(), this.unit()) : '',
-    };
-  });
+  protected readonly form = computed<(Standing & { readonly version: Version | undefined }) | undefined>(
+    () => {
+      const opened = this.opened();
+      if (opened?.cell !== this.cellKey()) return undefined;
+      const cell = this.ready();
+      return {
+        version: opened.version,
+        versionName: opened.version?.name ?? cell?.version.name ?? '',
+        sets: cell?.work.sets ?? 3,
+        amount: cell?.work.amount ?? 10,
+        seconds: cell ? cell.work.kind !== 'reps' : false,
+        loadKg: opened.version ? undefined : cell?.load?.kg,
+        hands: cell?.load?.hold === 'pair' && !opened.version ? 2 : 1,
+      };
+    },
+  );
 
   /** "Week 3 · A2 · 3 × 10 each side" */
   protected readonly where = computed(() => {
@@ -112,6 +125,7 @@ export class CellPanel {
 
   /** Another exercise, in the coach's own words. */
   protected readonly said = signal('');
+  protected readonly another = form(this.said);
   private readonly readings = computed(() => {
     const text = this.said().trim();
     return text === '' ? [] : readMovement(text, this.board.view.catalog());
@@ -150,13 +164,11 @@ export class CellPanel {
   protected openSpoken(): void {
     const version = this.spoken();
     if (!version) return;
-    this.problem.set('');
     this.opened.set({ cell: this.cellKey(), version });
     this.said.set('');
   }
 
   protected open(alternative?: RankedSubstitute): void {
-    this.problem.set('');
     this.opened.set({ cell: this.cellKey(), ...(alternative && { version: alternative.version }) });
   }
 
@@ -166,14 +178,8 @@ export class CellPanel {
   }
 
   /** Not at all, from this week on or in this week alone. */
-  protected leaveOut(values: { onward: boolean; reason: string }): void {
-    const week = this.board.view.week();
-    this.set({
-      fromWeek: week,
-      ...(!values.onward && { toWeek: week }),
-      leaveOut: true,
-      reason: values.reason.trim(),
-    });
+  protected leaveOut({ onward, reason }: Pick<Set, 'onward' | 'reason'>): void {
+    this.set({ ...this.weeks(onward), leaveOut: true, reason });
   }
 
   protected drop(): void {
@@ -183,42 +189,29 @@ export class CellPanel {
   }
 
   /** Only what differs from the cell is set; the rest stays Dray's. */
-  protected apply(
-    event: Event,
-    values: { sets: string; amount: string; load: string; onward: boolean; reason: string },
-  ) {
-    event.preventDefault();
+  protected apply({ sets, amount, loadKg, onward, reason }: Set): void {
     const form = this.form();
-    const week = this.board.view.week();
-    const cell = this.ready();
     if (!form) return;
+    const standing = this.ready()?.override;
     const version = form.version ?? this.versionStandingByHand();
-    const loadKg =
-      values.load === '' || values.load === form.load
-        ? undefined
-        : totalOf(fromUnit(Number(values.load), this.unit()), this.hands() === 2);
-    const sets = Number(values.sets) === form.sets ? cell?.override?.sets : Number(values.sets);
-    const amount = Number(values.amount) === form.amount ? cell?.override?.amount : Number(values.amount);
-    const load = loadKg ?? (form.version ? undefined : cell?.override?.loadKg);
-    const byHand = {
-      fromWeek: week,
-      ...(!values.onward && { toWeek: week }),
-      ...(version?.rung && { rungId: version.rung.id }),
-      ...(version && !version.rung && { exerciseId: version.exercise.id }),
-      ...(sets !== undefined && { sets }),
-      ...(amount !== undefined && { amount }),
-      ...(load !== undefined && { loadKg: load }),
-      reason: values.reason.trim(),
-    };
-    this.set(byHand);
+    const byHand = defined({
+      ...this.weeks(onward),
+      rungId: version?.rung?.id,
+      exerciseId: version && !version.rung ? version.exercise.id : undefined,
+      sets: sets === form.sets ? standing?.sets : sets,
+      amount: amount === form.amount ? standing?.amount : amount,
+      loadKg: loadKg ?? (form.version ? undefined : standing?.loadKg),
+      reason,
+    });
+    this.set(byHand as ByHand);
+  }
+
+  private weeks(onward: boolean) {
+    const week = this.board.view.week();
+    return { fromWeek: week, ...(!onward && { toWeek: week }) };
   }
 
   private set(byHand: ByHand): void {
-    const checked = overrideSchema.safeParse({ ...byHand, id: 'new', participantId: 'new', slotId: 'new' });
-    if (!checked.success) {
-      this.problem.set(problemWords(checked.error.issues[0]?.path[0]));
-      return;
-    }
     this.board.setByHand(byHand);
     this.close();
   }
@@ -227,20 +220,5 @@ export class CellPanel {
     const cell = this.ready();
     const override = cell?.override;
     return override?.rungId !== undefined || override?.exerciseId !== undefined ? cell?.version : undefined;
-  }
-}
-
-function problemWords(field: PropertyKey | undefined): string {
-  switch (field) {
-    case 'reason':
-      return 'Say why in a few words: it stands beside the cell.';
-    case 'sets':
-      return 'Sets go from 1 to 20.';
-    case 'amount':
-      return 'Reps or seconds go from 1 to 3600.';
-    case 'loadKg':
-      return 'A load goes from 0, which is body weight, to 500 kg.';
-    default:
-      return 'Something here cannot be read; check the numbers.';
   }
 }

@@ -1,4 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { form, FormField, validate } from '@angular/forms/signals';
+import { MatButton } from '@angular/material/button';
+import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatIcon } from '@angular/material/icon';
+import { MatInput } from '@angular/material/input';
 import { dateIn, logIndex, programWeek, type Cell, type LogEntry, type MassUnit } from '@dray/core';
 import { askedAmounts, logSets, readSets, setsInWords } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
@@ -7,40 +13,29 @@ import { ViewStore } from '../state/view-store';
 /** Under a line of the card: done as written in one tap, or in a few words; never on paper. */
 @Component({
   selector: 'dray-card-log',
+  imports: [FormField, MatButton, MatFormFieldModule, MatIcon, MatInput],
   template: `
     @if (ready()) {
       @if (entries().length > 0 && !typing()) {
-        <span class="did" data-testid="card-done">
-          <svg width="13" height="12" viewBox="0 0 11 11" aria-hidden="true">
-            <path d="M1 6L4.2 9.4L10 1.6" />
-          </svg>
-          {{ words() }}
-        </span>
-        <button type="button" class="plain" (click)="typing.set(true)">put it right</button>
+        <span class="did" data-testid="card-done"><mat-icon svgIcon="check" /> {{ words() }}</span>
+        <button matButton (click)="typing.set(true)">Put it right</button>
+      } @else if (!typing()) {
+        <button matButton="outlined" [disabled]="underWay()" (click)="keep('')">Done as written</button>
+        <button matButton (click)="typing.set(true)">Not quite …</button>
       } @else {
-        @if (!typing()) {
-          <button type="button" class="button" [disabled]="underWay()" (click)="keep('')">
-            Done as written
-          </button>
-          <button type="button" class="plain" (click)="typing.set(true)">not quite …</button>
-        } @else {
+        <mat-form-field>
+          <mat-label>what was done</mat-label>
           <input
-            #box
-            class="field"
-            type="text"
-            aria-label="What was done"
+            matInput
             placeholder="10 10 8, 2 left"
-            (input)="text.set(box.value)"
-            (keydown.enter)="keep(box.value)"
+            [errorStateMatcher]="atOnce"
+            [formField]="done"
+            (keydown.enter)="keep(text())"
             (keydown.escape)="typing.set(false)"
           />
-          <button type="button" class="button" [disabled]="underWay()" (click)="keep(box.value)">
-            Write it down
-          </button>
-          @if (problem()) {
-            <p class="problem" role="alert">{{ problem() }}</p>
-          }
-        }
+          <mat-error>{{ problem() }}</mat-error>
+        </mat-form-field>
+        <button matButton="outlined" [disabled]="underWay()" (click)="keep(text())">Write it down</button>
       }
     }
   `,
@@ -53,27 +48,24 @@ import { ViewStore } from '../state/view-store';
       gap: 6px 10px;
       padding: 4px 0 2px;
     }
-    .field {
+    mat-form-field {
       flex: 1;
       min-width: 150px;
-      font-size: 17px;
-      min-height: 40px;
+      --mat-form-field-container-text-size: 17px;
     }
-    .button,
-    .plain {
-      min-height: 40px;
+    button {
+      --mat-button-outlined-container-height: 40px;
+      --mat-button-text-container-height: 40px;
     }
     .did {
       font-size: 15px;
       font-weight: 600;
     }
-    svg {
-      fill: none;
-      stroke: var(--sea);
-      stroke-width: 2;
-    }
-    .problem {
-      width: 100%;
+    mat-icon {
+      width: 17px;
+      height: 17px;
+      color: var(--sea);
+      vertical-align: -3px;
     }
     @media print {
       :host {
@@ -92,6 +84,10 @@ export class CardLog {
   private readonly view = inject(ViewStore);
   protected readonly typing = signal(false);
   protected readonly text = signal('');
+  protected readonly atOnce = new ShowOnDirtyErrorStateMatcher();
+  protected readonly done = form(this.text, (path) => {
+    validate(path, () => (this.problem() ? { kind: 'unread', message: this.problem() } : undefined));
+  });
   protected readonly underWay = signal(false);
 
   protected readonly ready = computed(() => {

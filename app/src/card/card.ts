@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input } from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatTooltip } from '@angular/material/tooltip';
 import { Router, RouterLink } from '@angular/router';
 import {
   BLOCKS,
@@ -24,6 +27,7 @@ import { LIBRARY_WORDS } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { CellFace } from '../ui/cell-face';
+import { ChoiceField } from '../ui/forms/choice-field';
 import { WeekRamp } from '../ui/week-ramp';
 import { CardLog } from './card-log';
 
@@ -46,7 +50,7 @@ interface CardBlock {
 /** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
 @Component({
   selector: 'dray-card',
-  imports: [CardLog, CellFace, RouterLink, WeekRamp],
+  imports: [CardLog, CellFace, ChoiceField, MatIcon, MatIconButton, MatTooltip, RouterLink, WeekRamp],
   templateUrl: './card.html',
   styleUrl: './card.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -63,6 +67,10 @@ export class CardScreen {
   protected readonly stopSigns = STOP_SIGNS;
   protected readonly clinicianFirst = CLINICIAN_FIRST;
   protected readonly people = computed(() => this.documents.document()?.participants ?? []);
+
+  protected readonly choices = computed(() =>
+    this.people().map(({ id, name }) => ({ value: id, words: name })),
+  );
 
   protected readonly person = computed(
     () =>
@@ -170,8 +178,8 @@ export class CardScreen {
     return this.documents.document()?.exercises.find(({ id }) => id === exerciseId)?.words;
   }
 
-  protected go(participantId: string): void {
-    void this.router.navigate(['/card', participantId]);
+  protected go(participantId: string | undefined): void {
+    if (participantId !== undefined) void this.router.navigate(['/card', participantId]);
   }
 
   protected print(): void {

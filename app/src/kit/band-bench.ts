@@ -3,9 +3,9 @@ import {
   Component,
   computed,
   DestroyRef,
-  effect,
   inject,
   input,
+  linkedSignal,
   output,
   signal,
 } from '@angular/core';
@@ -24,8 +24,12 @@ import {
   type MassUnit,
 } from '@dray/core';
 import { steadyReading, type ScaleSample } from '@dray/core/late';
+import { MatButton } from '@angular/material/button';
 import type { Subscription } from 'rxjs';
 import { ChartCanvas, type ChartBuild } from '../ui/chart-canvas';
+import { ChoiceField } from '../ui/forms/choice-field';
+import { NumberField } from '../ui/forms/number-field';
+import { Table, type Column } from '../ui/table';
 import { HANGING_SCALE } from './hanging-scale';
 
 /** Stretches worth reading, as multiples of the slack length. */
@@ -36,10 +40,18 @@ const SHOWN_STATURE_CM = 170;
 const SHOWN_BODY_KG = 70;
 const BANDED = LIBRARY_EXERCISES.filter(({ loading }) => loading?.band);
 
+/** What a set-up pulls with, as it is shown. */
+interface SetUpRow {
+  readonly words: string;
+  readonly start: string;
+  readonly mean: string;
+  readonly peak: string;
+}
+
 /** A band on a hanging scale in three steps: measure it slack, pull it to marks, look at the curve. */
 @Component({
   selector: 'dray-band-bench',
-  imports: [ChartCanvas],
+  imports: [ChartCanvas, ChoiceField, MatButton, NumberField, Table],
   templateUrl: './band-bench.html',
   styleUrl: './band-bench.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -53,17 +65,25 @@ export class BandBench {
   private pulling: Subscription | undefined;
   private readonly samples = signal<readonly ScaleSample[]>([]);
   protected readonly scaleName = this.scale.name;
-  protected readonly lengthCm = signal(0);
   protected readonly active = signal(false);
   protected readonly held = signal('');
   protected readonly exerciseId = signal(BANDED[0]?.id ?? '');
-  protected readonly exercises = BANDED.map(({ id, name }) => ({ id, name }));
+  protected readonly exercises = BANDED.map(({ id, name }) => ({ value: id, words: name }));
 
   protected readonly marks = computed(() =>
     MARKS.map((stretch) => Math.round((this.band().slackCm * stretch) / 5) * 5).filter(
       (lengthCm) => lengthCm > this.band().slackCm && lengthCm <= 400,
     ),
   );
+
+  /** How far it is pulled; the first mark that was not read yet stands ready. */
+  protected readonly lengthCm = linkedSignal<{ band: Band; active: boolean }, number>({
+    source: () => ({ band: this.band(), active: this.active() }),
+    computation: ({ band, active }, before) => {
+      const next = this.marks().find((mark) => !band.readings.some(({ lengthCm }) => lengthCm === mark));
+      return active || next === undefined ? (before?.value ?? band.slackCm * 2) : next;
+    },
+  });
 
   protected readonly live = computed(() => {
     const last = this.samples().at(-1);
@@ -95,7 +115,7 @@ export class BandBench {
   });
 
   /** Set-ups of one exercise with their forces, lightest first. */
-  protected readonly setUps = computed(() => {
+  protected readonly setUps = computed<readonly SetUpRow[]>(() => {
     const fit = this.fit();
     const path = BANDED.find(({ id }) => id === this.exerciseId())?.loading?.band;
     if (!fit || !path) return [];
@@ -113,6 +133,13 @@ export class BandBench {
         peak: show(forces.peakKg),
       }));
   });
+
+  protected readonly columns: readonly Column<SetUpRow>[] = [
+    { name: 'words', words: 'set-up', cell: ({ words }) => words },
+    { name: 'start', words: 'start', cell: ({ start }) => start, numbers: true },
+    { name: 'mean', words: 'on average', cell: ({ mean }) => mean, numbers: true },
+    { name: 'peak', words: 'hardest', cell: ({ peak }) => peak, numbers: true },
+  ];
 
   protected readonly help = computed(() => {
     const fit = this.fit();
@@ -168,12 +195,6 @@ export class BandBench {
 
   constructor() {
     inject(DestroyRef).onDestroy(() => this.pulling?.unsubscribe());
-    effect(() => {
-      // The first mark that was not read yet stands ready.
-      const read = this.band().readings.map(({ lengthCm }) => lengthCm);
-      const next = this.marks().find((mark) => !read.includes(mark));
-      if (!this.active() && next !== undefined) this.lengthCm.set(next);
-    });
   }
 
   /** Watches the scale until it is steady, then writes the reading down. */
@@ -181,13 +202,13 @@ export class BandBench {
     this.pulling?.unsubscribe();
     this.samples.set([]);
     this.held.set('');
+    this.lengthCm.set(lengthCm);
     if (!(lengthCm > this.band().slackCm && lengthCm <= 400)) {
       this.held.set(
         `Pull it longer than ${this.band().slackCm} cm, where it lies slack, and to 400 cm at most.`,
       );
       return;
     }
-    this.lengthCm.set(lengthCm);
     this.active.set(true);
     this.pulling = this.scale.pull(this.band(), lengthCm).subscribe((sample) => {
       this.samples.update((samples) => [...samples.slice(-KEPT_SAMPLES), sample]);

@@ -2,25 +2,22 @@ import {
   BAR_WORDS,
   barFormSchema,
   DENSITY_KG_PER_LITRE,
-  formatMass,
   kgFromPounds,
   PROP_WORDS,
   propSchema,
-  readMass,
   type Implement,
   type ImplementKind,
   type MassUnit,
 } from '@dray/core';
+import type { Option } from '../ui/forms/choice-field';
 
 /** One field of a thing in a kit. */
 export interface FieldOf {
   readonly key: string;
   readonly label: string;
   readonly kind: 'mass' | 'number' | 'words' | 'choice' | 'check';
-  /** May stay empty. */
-  readonly optional?: boolean;
   readonly suffix?: string;
-  readonly choices?: readonly { readonly value: string; readonly words: string }[];
+  readonly choices?: readonly Option<string | number>[];
 }
 
 /** Things counted in rows: plates, what goes into a bag. */
@@ -37,12 +34,7 @@ interface FormOf {
   readonly rows?: RowsOf;
 }
 
-const mass = (key: string, label: string, optional = false): FieldOf => ({
-  key,
-  label,
-  kind: 'mass',
-  optional,
-});
+const mass = (key: string, label: string): FieldOf => ({ key, label, kind: 'mass' });
 const count = (key = 'count', label = 'how many'): FieldOf => ({ key, label, kind: 'number' });
 
 const PLATES: RowsOf = {
@@ -74,8 +66,8 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
         label: 'handles',
         kind: 'choice',
         choices: [
-          { value: '1', words: 'one' },
-          { value: '2', words: 'two' },
+          { value: 1, words: 'one' },
+          { value: 2, words: 'two' },
         ],
       },
       mass('handleKg', 'one handle, with collars'),
@@ -91,7 +83,7 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
         choices: barFormSchema.options.map((value) => ({ value, words: BAR_WORDS[value] })),
       },
       mass('barKg', 'the bar, with collars'),
-      mass('trustedKg', 'trusted with', true),
+      mass('trustedKg', 'trusted with'),
     ],
     rows: PLATES,
   },
@@ -104,14 +96,14 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
         label: 'filled with',
         kind: 'choice',
         choices: Object.entries(DENSITY_KG_PER_LITRE).map(([words, value]) => ({
-          value: String(value),
+          value,
           words,
         })),
       },
       { key: 'stepLitres', label: 'a mark every', kind: 'number', suffix: 'L' },
       mass('emptyKg', 'empty'),
       count(),
-      mass('trustedKg', 'trusted with', true),
+      mass('trustedKg', 'trusted with'),
     ],
   },
   bag: {
@@ -160,7 +152,7 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
           words: PROP_WORDS[value].replace(/^an? /, ''),
         })),
       },
-      { key: 'heightCm', label: 'how high', kind: 'number', suffix: 'cm', optional: true },
+      { key: 'heightCm', label: 'how high', kind: 'number', suffix: 'cm' },
     ],
   },
 };
@@ -209,29 +201,4 @@ export function plainThing(kind: ImplementKind, unit: MassUnit): Implement {
     prop: { kind: 'prop', id: 'new', prop: 'chair' },
   };
   return things[kind];
-}
-
-/** A value as it stands in its field. */
-export function fieldText(field: FieldOf, value: unknown, unit: MassUnit): string {
-  if (typeof value === 'number') {
-    return field.kind === 'mass' ? formatMass(value, unit) : String(Number(value.toFixed(4)));
-  }
-  return typeof value === 'string' ? value : '';
-}
-
-/** What was typed, as a value for the schema to judge; what is no number becomes NaN and is refused there. */
-export function fieldValue(field: FieldOf, text: string, unit: MassUnit): unknown {
-  if (field.optional && text.trim() === '') return undefined;
-  switch (field.kind) {
-    case 'mass':
-      return readMass(text, unit) ?? NaN;
-    case 'number':
-      return text.trim() === '' ? NaN : Number(text.replace(',', '.'));
-    case 'choice':
-      return field.choices?.every(({ value }) => /^[\d.]+$/.test(value)) ? Number(text) : text;
-    case 'check':
-      return text === 'true';
-    case 'words':
-      return text;
-  }
 }

@@ -1,27 +1,57 @@
 import { NgTemplateOutlet } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatIcon } from '@angular/material/icon';
 import { implementSchema, type Implement, type MassUnit } from '@dray/core';
-import { Device } from '../data/device';
-import { fieldText, fieldValue, FORMS, type FieldOf } from './implement-fields';
+import * as z from 'zod';
+import { defined } from '../data/defined';
+import { ChoiceField } from '../ui/forms/choice-field';
+import { MassField } from '../ui/forms/mass-field';
+import { NumberField } from '../ui/forms/number-field';
+import { TextField } from '../ui/forms/text-field';
+import { FORMS, type FieldOf } from './implement-fields';
 
 type Values = Record<string, unknown>;
 
 interface ShownField {
   readonly field: FieldOf;
+  /** "massKg", or "plates.0.massKg" in a row. */
   readonly path: string;
-  readonly text: string;
-  readonly problem: string | undefined;
+  readonly value: unknown;
+  readonly schema: z.ZodType;
+  readonly draftKey: string;
 }
 
 /**
- * The fields of one thing in a kit. What is in range counts at once; what is not stays in its field, with what is wrong
- * below it, and outlives closing the tab.
+ * The fields of one thing in a kit. A field is judged with the whole thing, since one often limits another; what cannot
+ * be stays in its field, with what is wrong below it, and outlives closing the tab.
  */
 @Component({
   selector: 'dray-implement-form',
-  imports: [NgTemplateOutlet],
+  imports: [
+    ChoiceField,
+    MassField,
+    MatButton,
+    MatCheckbox,
+    MatIcon,
+    MatIconButton,
+    NgTemplateOutlet,
+    NumberField,
+    TextField,
+  ],
   templateUrl: './implement-form.html',
-  styleUrl: './implement-form.scss',
+  styles: `
+    .number {
+      width: 104px;
+    }
+    .words {
+      width: 150px;
+    }
+    h4 {
+      margin: 10px 0 2px;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ImplementForm {
@@ -29,15 +59,8 @@ export class ImplementForm {
   readonly unit = input.required<MassUnit>();
   readonly changed = output<Implement>();
 
-  private readonly device = inject(Device);
-  /** Text by path that differs from what counts. */
-  private readonly typed = signal<Readonly<Record<string, string>>>({});
-
   private readonly form = computed(() => FORMS[this.implement().kind]);
-  private readonly values = computed(() => this.implement() as unknown as Values);
-
-  /** With everything that is typed put in, and what the schema says of it. */
-  private readonly attempt = computed(() => this.attemptWith(this.typed()));
+  private readonly values = computed<Values>(() => ({ ...this.implement() }));
 
   protected readonly fields = computed<ShownField[]>(() =>
     this.form().fields.map((field) => this.shown(field, field.key, this.values()[field.key])),
@@ -46,117 +69,62 @@ export class ImplementForm {
   protected readonly rows = computed(() => {
     const rows = this.form().rows;
     if (!rows) return undefined;
-    const list = (this.values()[rows.key] ?? []) as readonly Values[];
     return {
       ...rows,
-      problem: this.problemAt(rows.key),
-      lines: list.map((values, at) =>
-        rows.fields.map((field) => this.shown(field, `${rows.key}.${at}.${field.key}`, values[field.key])),
+      problem: problemAt(this.values(), rows.key, true),
+      lines: this.rowsOf(rows.key).map((line, at) =>
+        rows.fields.map((field) => this.shown(field, `${rows.key}.${at}.${field.key}`, line[field.key])),
       ),
     };
   });
 
-  constructor() {
-    void this.device
-      .drafts()
-      .then((drafts) => {
-        const prefix = this.draftId('');
-        const own = Object.entries(drafts).filter(([id]) => id.startsWith(prefix));
-        this.typed.set(Object.fromEntries(own.map(([id, text]) => [id.slice(prefix.length), text])));
-      })
-      .catch(() => undefined);
-  }
-
-  protected type(path: string, text: string): void {
-    const typed = { ...this.typed(), [path]: text };
-    this.typed.set(typed);
-    const { thing } = this.attemptWith(typed);
-    if (thing) {
-      this.changed.emit(thing);
-      for (const old of Object.keys(typed))
-        void this.device.dropDraft(this.draftId(old)).catch(() => undefined);
-    } else {
-      void this.device.keepDraft(this.draftId(path), text).catch(() => undefined);
-    }
-  }
-
-  /** A field that is left and counts is written the usual way again. */
-  protected settle(): void {
-    if (this.attempt().thing) this.typed.set({});
+  protected put(path: string, value: unknown): void {
+    const checked = implementSchema.safeParse(withValue(this.values(), path, value));
+    if (checked.success) this.changed.emit(checked.data);
   }
 
   protected addRow(): void {
     const rows = this.form().rows;
-    if (!rows) return;
-    this.changeRows(rows.key, (list) => [...list, rows.fresh(this.unit())]);
+    if (rows) this.put(rows.key, [...this.rowsOf(rows.key), rows.fresh(this.unit())]);
   }
 
   protected removeRow(at: number): void {
     const rows = this.form().rows;
-    if (!rows) return;
-    this.typed.set({});
-    this.changeRows(rows.key, (list) => list.filter((_, index) => index !== at));
+    if (rows)
+      this.put(
+        rows.key,
+        this.rowsOf(rows.key).filter((_, index) => index !== at),
+      );
   }
 
-  private changeRows(key: string, change: (list: readonly unknown[]) => readonly unknown[]): void {
-    const list = (this.values()[key] ?? []) as readonly unknown[];
-    const checked = implementSchema.safeParse({ ...this.implement(), [key]: change(list) });
-    if (checked.success) this.changed.emit(checked.data);
+  private rowsOf(key: string): readonly Values[] {
+    return (this.values()[key] ?? []) as readonly Values[];
   }
 
   private shown(field: FieldOf, path: string, value: unknown): ShownField {
-    const plain = field.kind === 'check' ? String(value) : fieldText(field, value, this.unit());
-    return { field, path, text: this.typed()[path] ?? plain, problem: this.problemAt(path) };
-  }
-
-  private problemAt(path: string): string | undefined {
-    return this.attempt().problems[path];
-  }
-
-  private attemptWith(typed: Readonly<Record<string, string>>): {
-    thing?: Implement;
-    problems: Record<string, string>;
-  } {
-    const { fields, rows } = this.form();
-    const values: Values = { ...this.values() };
-    for (const field of fields) {
-      const text = typed[field.key];
-      if (text !== undefined) values[field.key] = fieldValue(field, text, this.unit());
-    }
-    if (rows) {
-      const list = (values[rows.key] ?? []) as readonly Values[];
-      values[rows.key] = list.map((line, at) => {
-        const changed = { ...line };
-        for (const field of rows.fields) {
-          const text = typed[`${rows.key}.${at}.${field.key}`];
-          if (text !== undefined) changed[field.key] = fieldValue(field, text, this.unit());
-        }
-        return changed;
-      });
-    }
-    const checked = implementSchema.safeParse(withoutGaps(values));
-    if (checked.success) return { thing: checked.data, problems: {} };
-    const problems: Record<string, string> = {};
-    for (const { path, message } of checked.error.issues) {
-      problems[path.join('.')] ??= /^[a-z]/.test(message) ? sentence(message) : 'This cannot be left empty.';
-    }
-    return { problems };
-  }
-
-  protected fieldId(path: string): string {
-    return `thing-${this.implement().id}-${path}`;
-  }
-
-  private draftId(path: string): string {
-    return `implement ${this.implement().id} ${path}`;
+    const schema = z.unknown().superRefine((typed, context) => {
+      const problem = problemAt(withValue(this.values(), path, typed), path);
+      if (problem) context.addIssue({ code: 'custom', message: problem });
+    });
+    return { field, path, value, schema, draftKey: `implement ${this.implement().id} ${path}` };
   }
 }
 
-function sentence(message: string): string {
-  return `${message.charAt(0).toUpperCase()}${message.slice(1)}.`;
+/** What the schema has against a thing at one of its fields; against the field alone when `exactly`, else anywhere first. */
+function problemAt(values: Values, path: string, exactly = false): string | undefined {
+  const issues = implementSchema.safeParse(values).error?.issues ?? [];
+  const own = issues.find((issue) => issue.path.join('.') === path) ?? (exactly ? undefined : issues[0]);
+  if (!own) return undefined;
+  return /^[a-z]/.test(own.message) ? own.message : 'cannot be left empty';
 }
 
-/** A field left empty is not there at all. */
-function withoutGaps(values: Values): Values {
-  return Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined));
+/** With a value put in at a path; a field that is left empty is not there at all. */
+function withValue(values: Values, path: string, value: unknown): Values {
+  const [key = '', at, ...inner] = path.split('.');
+  if (at === undefined) return defined({ ...values, [key]: value });
+  const list = (values[key] ?? []) as readonly Values[];
+  const changed = list.map((line, index) =>
+    index === Number(at) ? withValue(line, inner.join('.'), value) : line,
+  );
+  return { ...values, [key]: changed };
 }

@@ -54,12 +54,14 @@ describe('KitStore', () => {
     expect(loads().length).toBe(before);
   });
 
-  it('takes typing in one thing as one step of undo', () => {
+  it('takes each change of a thing back by itself', () => {
     const kits = store();
     kits.show('kit-tamsin');
     const thing = kits.entry()?.kit.implements[0];
     if (thing?.kind !== 'fixed') throw new Error('the demo has dumbbells first');
     for (const massKg of [6, 6.5]) kits.put({ ...thing, massKg });
+    kits.documents.undo();
+    expect(kits.entry()?.kit.implements[0]).toEqual({ ...thing, massKg: 6 });
     kits.documents.undo();
     expect(kits.entry()?.kit.implements[0]).toEqual(thing);
   });
@@ -67,7 +69,7 @@ describe('KitStore', () => {
   it('moves a kit from person to person, and drops it with every mention of it', () => {
     const kits = store();
     kits.show('kit-loft');
-    kits.setUser('wendel', true);
+    kits.setUsers(['tamsin', 'wendel']);
     expect(kits.entry()?.words).toBe('place · 2 people');
     kits.drop();
     const document = kits.documents.document();

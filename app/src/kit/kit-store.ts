@@ -1,4 +1,4 @@
-import { computed, effect, inject, untracked } from '@angular/core';
+import { computed, inject, resource } from '@angular/core';
 import {
   attainableLoads,
   HOLD_WORDS,
@@ -13,18 +13,11 @@ import {
   type KitTarget,
   type Participant,
 } from '@dray/core';
-import { HOUSEHOLD, implementRemarks, implementWords, type BestAddition } from '@dray/core/late';
-import {
-  patchState,
-  signalStore,
-  withComputed,
-  withHooks,
-  withMethods,
-  withProps,
-  withState,
-} from '@ngrx/signals';
+import { HOUSEHOLD, implementRemarks, implementWords } from '@dray/core/late';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { counted } from '../ui/count';
 import { BEST_ADDITION } from '../workers/best-addition';
 
 interface KitState {
@@ -32,14 +25,12 @@ interface KitState {
   readonly chosenHold: Hold | undefined;
   /** The thing whose fields are open. */
   readonly openId: string | undefined;
-  readonly addition: BestAddition | undefined;
 }
 
 const INITIAL: KitState = {
   chosenId: undefined,
   chosenHold: undefined,
   openId: undefined,
-  addition: undefined,
 };
 
 /** A kit in the list, with who uses it. */
@@ -74,8 +65,12 @@ export const KitStore = signalStore(
     return {
       entries,
       entry: computed(() => entries().find(({ kit }) => kit.id === chosenId()) ?? entries()[0]),
+      everybody: computed(() => documents.document()?.participants ?? []),
     };
   }),
+  withComputed(({ entry }) => ({
+    userIds: computed(() => entry()?.users.map(({ id }) => id) ?? []),
+  })),
   withComputed(({ entry, view, chosenHold }) => {
     const targets = computed<KitTarget[]>(() => {
       const board = view.firstWeek();
@@ -118,25 +113,21 @@ export const KitStore = signalStore(
       }),
       summary: computed(() => {
         const count = entry()?.kit.implements.filter(({ kind }) => kind !== 'prop').length ?? 0;
-        return `${count} ${count === 1 ? 'thing' : 'things'} to lift · ${entry()?.words ?? ''}`;
+        return `${counted(count, 'thing', 'things')} to lift · ${entry()?.words ?? ''}`;
       }),
     };
   }),
   withMethods((store) => {
-    function editKit(label: string, change: (kit: Kit) => Kit, key?: string): void {
+    function editKit(label: string, change: (kit: Kit) => Kit): void {
       const id = store.entry()?.kit.id;
-      store.documents.edit(
-        label,
-        (document) => ({
-          ...document,
-          kits: document.kits.map((kit) => (kit.id === id ? change(kit) : kit)),
-        }),
-        key,
-      );
+      store.documents.edit(label, (document) => ({
+        ...document,
+        kits: document.kits.map((kit) => (kit.id === id ? change(kit) : kit)),
+      }));
     }
     return {
       show(kitId: string): void {
-        patchState(store, { chosenId: kitId, chosenHold: undefined, openId: undefined, addition: undefined });
+        patchState(store, { chosenId: kitId, chosenHold: undefined, openId: undefined });
       },
 
       showHold(hold: Hold): void {
@@ -157,16 +148,11 @@ export const KitStore = signalStore(
         patchState(store, { openId: added.id });
       },
 
-      /** Typing in one thing's fields is one step of undo. */
       put(implement: Implement): void {
-        editKit(
-          `change ${implementWords(implement, 'kg').name.toLowerCase()}`,
-          (kit) => ({
-            ...kit,
-            implements: kit.implements.map((old) => (old.id === implement.id ? implement : old)),
-          }),
-          `implement ${implement.id}`,
-        );
+        editKit(`change ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+          ...kit,
+          implements: kit.implements.map((old) => (old.id === implement.id ? implement : old)),
+        }));
       },
 
       remove(implement: Implement): void {
@@ -178,7 +164,7 @@ export const KitStore = signalStore(
       },
 
       rename(name: string): void {
-        if (name.trim() !== '') editKit('rename the kit', (kit) => ({ ...kit, name }), 'kit name');
+        editKit('rename the kit', (kit) => ({ ...kit, name }));
       },
 
       stampIn(unit: Kit['unit']): void {
@@ -210,14 +196,15 @@ export const KitStore = signalStore(
         patchState(store, INITIAL);
       },
 
-      /** Who uses the kit on screen. */
-      setUser(participantId: string, uses: boolean): void {
+      /** Who uses the kit on screen: these and nobody else. */
+      setUsers(participantIds: readonly string[]): void {
         const kitId = store.entry()?.kit.id;
         if (kitId === undefined) return;
         store.documents.edit('who uses the kit', (document) => ({
           ...document,
           participants: document.participants.map((person) => {
-            if (person.id !== participantId) return person;
+            const uses = participantIds.includes(person.id);
+            if (uses === person.kitIds.includes(kitId)) return person;
             const others = person.kitIds.filter((id) => id !== kitId);
             return { ...person, kitIds: uses ? [...others, kitId] : others };
           }),
@@ -225,24 +212,20 @@ export const KitStore = signalStore(
       },
     };
   }),
-  withHooks({
-    onInit(store) {
-      // What would help is asked anew whenever the kit or what is wanted of it changes.
-      effect((onCleanup) => {
+  // What would help is asked anew whenever the kit or what is wanted of it changes.
+  withProps((store) => ({
+    asked: resource({
+      params: () => {
         const kit = store.entry()?.kit;
-        const targets = store.targets();
-        if (!kit) return;
-        const abort = new AbortController();
-        onCleanup(() => abort.abort());
-        const asked = untracked(() => store.ask(kit, targets, abort.signal));
-        asked
-          .then((addition) => {
-            if (!abort.signal.aborted) patchState(store, { addition });
-          })
-          .catch(() => patchState(store, { addition: undefined }));
-      });
-    },
-  }),
+        return kit && { kit, targets: store.targets() };
+      },
+      loader: ({ params, abortSignal }) => store.ask(params.kit, params.targets, abortSignal),
+    }),
+  })),
+  withComputed(({ asked }) => ({
+    addition: computed(() => (asked.hasValue() ? asked.value() : undefined)),
+    additionFailed: computed(() => asked.error() !== undefined),
+  })),
 );
 
 /** A household thing by its name, for the list of what can be counted in. */

@@ -1,12 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  input,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, untracked } from '@angular/core';
 import {
   formatLoad,
   inUnit,
@@ -44,7 +36,13 @@ export class NumberLineView {
   readonly unit = input.required<MassUnit>();
 
   protected readonly line = LINE;
-  private readonly at = signal(0);
+  /** A new hold starts at what the first want got, not at wherever the last one stood. */
+  private readonly at = linkedSignal(() => {
+    const loads = this.loads();
+    const gave = untracked(this.targets).find(({ gaveKg }) => gaveKg !== undefined)?.gaveKg;
+    const index = gave === undefined ? -1 : loads.findIndex(({ kg }) => kg >= gave - SAME_LOAD_KG);
+    return index >= 0 ? index : Math.floor(loads.length / 2);
+  });
 
   protected readonly drawing = computed(() =>
     drawLine(this.loads(), this.targets(), this.unit(), (kg) => inUnit(kg, this.unit())),
@@ -65,16 +63,6 @@ export class NumberLineView {
       step: percent === undefined ? 'the lightest' : `${percent} % above the one before`,
     };
   });
-
-  constructor() {
-    // A new hold starts at what the first want got, not at wherever the last one stood.
-    effect(() => {
-      const loads = this.loads();
-      const gave = untracked(this.targets).find(({ gaveKg }) => gaveKg !== undefined)?.gaveKg;
-      const index = gave === undefined ? -1 : loads.findIndex(({ kg }) => kg >= gave - SAME_LOAD_KG);
-      this.at.set(index >= 0 ? index : Math.floor(loads.length / 2));
-    });
-  }
 
   protected onKey(event: KeyboardEvent): void {
     const step = KEYS[event.key];

@@ -1,4 +1,5 @@
 import { Injectable, signal } from '@angular/core';
+import { defined } from '../data/defined';
 import type { Coaching, Exercise, OwnExercise } from '@dray/core';
 
 /** An exercise being written. Outlives the screen, so that looking something up elsewhere loses nothing. */
@@ -13,8 +14,9 @@ export class ExerciseDraft {
     );
   }
 
-  change(part: Partial<OwnExercise>): void {
-    this.exercise.update((exercise) => exercise && { ...exercise, ...part });
+  /** Puts fields in place; one that is undefined is taken away. */
+  change(part: { readonly [Field in keyof OwnExercise]?: OwnExercise[Field] | undefined }): void {
+    this.exercise.update((exercise) => exercise && (defined({ ...exercise, ...part }) as OwnExercise));
   }
 
   drop(): void {

@@ -27,19 +27,67 @@ import {
   type Muscle,
   type OwnExercise,
   type Prop,
+  type Tier,
 } from '@dray/core';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatChipsModule } from '@angular/material/chips';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { MatSliderModule } from '@angular/material/slider';
 import { checkExercise } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 import { DocumentStore } from '../state/document-store';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { NumberField } from '../ui/forms/number-field';
+import { TextField } from '../ui/forms/text-field';
+import { Problems } from '../ui/problems';
 import { ExerciseDraft } from './exercise-draft';
 import { IMPACT_WORDS, LIFT_WORDS, otherNames, POSITION_WORDS, SIDES_WORDS } from './ladder-words';
 
 const MOST_POINTS = 4;
+type When = 'no' | 'loaded' | 'always';
+
+const worded = <Value extends string>(words: Readonly<Record<Value, string>>): Option<Value>[] =>
+  (Object.entries(words) as [Value, string][]).map(([value, own]) => ({ value, words: own }));
+const props = (none: string): Option<Prop | undefined>[] => [
+  { value: undefined, words: none },
+  ...propSchema.options.map((value) => ({ value, words: PROP_WORDS[value] })),
+];
+
+const OPTIONS = {
+  patterns: patternSchema.options.map((value) => ({ value, words: PATTERN_WORDS[value] })),
+  positions: worded(POSITION_WORDS),
+  sides: worded(SIDES_WORDS),
+  impacts: worded(IMPACT_WORDS),
+  lifts: liftSchema.options.map((value) => ({ value, words: LIFT_WORDS[value] })),
+  tiers: [
+    { value: undefined, words: 'everybody' },
+    ...TIERS.map((value) => ({ value, words: `${value} and up` })),
+  ] as Option<Tier | undefined>[],
+  props: props('needs nothing more'),
+  orProps: props('or …'),
+  demands: [
+    { value: 'no', words: 'no' },
+    { value: 'loaded', words: 'when loaded' },
+    { value: 'always', words: 'yes' },
+  ] as Option<When>[],
+};
 const NO_BAND: BandPath = { fixedBy: 'both feet', startOfStature: 0.3, endOfStature: 0.8 };
 
 /** Everything there is to say of an exercise, checked as it is written, with what it means for the class beside it. */
 @Component({
   selector: 'dray-exercise-editor',
+  imports: [
+    ChoiceField,
+    MatButton,
+    MatCheckbox,
+    MatChipsModule,
+    MatSlideToggle,
+    MatSliderModule,
+    NumberField,
+    Problems,
+    TextField,
+  ],
   templateUrl: './exercise-editor.html',
   styleUrl: './exercise-editor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -107,58 +155,25 @@ export class ExerciseEditor {
     });
   });
 
-  protected readonly patterns = patternSchema.options;
-  protected readonly patternWords = PATTERN_WORDS;
-  protected readonly positions = Object.entries(POSITION_WORDS);
-  protected readonly sides = Object.entries(SIDES_WORDS);
-  protected readonly impacts = Object.entries(IMPACT_WORDS);
+  protected readonly options = OPTIONS;
   protected readonly repWords = REP_WORDS;
   protected readonly muscles = muscleSchema.options;
   protected readonly muscleWords = MUSCLE_WORDS;
   protected readonly demands = demandSchema.options;
   protected readonly demandWords = DEMAND_WORDS;
-  protected readonly props = propSchema.options;
-  protected readonly propWords = PROP_WORDS;
   protected readonly holds = holdSchema.options.filter((hold) => hold !== 'none' && hold !== 'hands');
   protected readonly holdWords = HOLD_WORDS;
-  protected readonly lifts = liftSchema.options;
-  protected readonly liftWords = LIFT_WORDS;
   protected readonly levers = leverKindSchema.options;
   protected readonly leverFacts = LEVERS;
-  protected readonly tiers = TIERS;
+  protected readonly otherNames = otherNames;
+  protected readonly percent = (share: number) => Math.round(share * 100);
 
-  protected set(part: Partial<OwnExercise>): void {
+  protected set(part: Parameters<ExerciseDraft['change']>[0]): void {
     this.draft.change(part);
   }
 
   protected problemsOf(...fields: readonly string[]) {
     return this.problems().filter(({ field }) => fields.includes(field));
-  }
-
-  protected setOtherNames(text: string): void {
-    this.draft.exercise.update((exercise) => {
-      if (!exercise) return exercise;
-      const { alsoCalled: _, ...rest } = exercise;
-      const names = otherNames(text);
-      return names ? { ...rest, alsoCalled: names } : rest;
-    });
-  }
-
-  protected setTier(value: string): void {
-    this.draft.exercise.update((exercise) => {
-      if (!exercise) return exercise;
-      const { tier: _, ...rest } = exercise;
-      const tier = TIERS.find((own) => own === value);
-      return tier ? { ...rest, tier } : rest;
-    });
-  }
-
-  protected setRep(text: string): void {
-    this.draft.exercise.update((exercise) => {
-      if (!exercise) return exercise;
-      const { rep: _, ...rest } = exercise;
-      return text.trim() === '' ? rest : { ...rest, rep: text };
-    });
   }
 
   protected shareOf(exercise: OwnExercise, muscle: Muscle): number {
@@ -171,12 +186,12 @@ export class ExerciseEditor {
     this.set({ muscles: muscles.sort((a, b) => b.share - a.share) });
   }
 
-  protected demandOf(exercise: OwnExercise, demand: Demand): 'no' | 'loaded' | 'always' {
+  protected demandOf(exercise: OwnExercise, demand: Demand): When {
     if (exercise.demands.includes(demand)) return 'always';
     return exercise.demandsLoaded.includes(demand) ? 'loaded' : 'no';
   }
 
-  protected setDemand(exercise: OwnExercise, demand: Demand, when: string): void {
+  protected setDemand(exercise: OwnExercise, demand: Demand, when: When): void {
     const without = (list: readonly Demand[]) => list.filter((own) => own !== demand);
     this.set({
       demands: [...without(exercise.demands), ...(when === 'always' ? [demand] : [])],
@@ -185,8 +200,7 @@ export class ExerciseEditor {
   }
 
   /** A thing that must be there: `at` the need, `or` the place in it; an empty choice takes it out. */
-  protected setNeed(exercise: OwnExercise, at: number, or: number, value: string): void {
-    const prop = propSchema.options.find((own) => own === value);
+  protected setNeed(exercise: OwnExercise, at: number, or: number, prop: Prop | undefined): void {
     const needs: Prop[][] = exercise.needs.map((need) => [...need]);
     const need = (needs[at] ??= []);
     if (prop) need[or] = prop;
@@ -195,11 +209,7 @@ export class ExerciseEditor {
   }
 
   protected setLoading(loading: Loading | undefined): void {
-    this.draft.exercise.update((exercise) => {
-      if (!exercise) return exercise;
-      const { loading: _, ...rest } = exercise;
-      return loading ? { ...rest, loading } : { ...rest, demandsLoaded: [] };
-    });
+    this.set({ loading, ...(!loading && { demandsLoaded: [] }) });
   }
 
   protected changeLoading(loading: Loading, part: Partial<Loading>): void {
@@ -214,9 +224,10 @@ export class ExerciseEditor {
     this.setLoading(on ? { holds: ['bothHands'], lift: 'squat', ratio: 0.5, required: false } : undefined);
   }
 
-  /** Holds stay in the order they were ticked: the best first. */
-  protected setHold(loading: Loading, hold: Hold, on: boolean): void {
-    const holds = [...loading.holds.filter((own) => own !== hold), ...(on ? [hold] : [])];
+  /** Holds stay in the order they were chosen: the best first. */
+  protected setHolds(loading: Loading, chosen: readonly Hold[]): void {
+    const stayed = loading.holds.filter((hold) => chosen.includes(hold));
+    const holds = [...stayed, ...chosen.filter((hold) => !stayed.includes(hold))];
     const { band, ...rest } = loading;
     this.setLoading({ ...rest, holds, ...(holds.includes('band') && { band: band ?? NO_BAND }) });
   }
@@ -226,8 +237,8 @@ export class ExerciseEditor {
   }
 
   /** The needs with a place for one more, each with a place for what may stand in for it. */
-  protected needRows(exercise: OwnExercise): (Prop | '')[][] {
-    return [...exercise.needs.map((need): (Prop | '')[] => [...need, '']), ['']];
+  protected needRows(exercise: OwnExercise): (Prop | undefined)[][] {
+    return [...exercise.needs.map((need) => [...need, undefined]), [undefined]];
   }
 
   protected rangeOf(exercise: OwnExercise, lever: LeverKind) {
@@ -237,6 +248,11 @@ export class ExerciseEditor {
   protected setRange(exercise: OwnExercise, lever: LeverKind, range?: { from: number; to: number }): void {
     const others = exercise.levers.filter((own) => own.lever !== lever);
     this.set({ levers: range ? [...others, { lever, ...range }] : others });
+  }
+
+  /** The cues with a place for one more. */
+  protected cueRows({ words: { cues } }: OwnExercise): readonly string[] {
+    return cues.length < MOST_POINTS ? [...cues, ''] : cues;
   }
 
   protected setCue(exercise: OwnExercise, at: number, text: string): void {

@@ -30,14 +30,15 @@ describe('LaddersStore', () => {
   it('finds by muscle, prop and position, without floor, jumping or noise', () => {
     const ladders = store();
     const found = () => ladders.list().map(({ ladder }) => ladder.id);
-    ladders.find({ text: 'inner thigh' });
+    ladders.find('inner thigh');
     expect(found()).toContain('hip-closing');
     expect(found()).not.toContain('press-up');
-    ladders.find({ text: 'overhead bar' });
+    ladders.find('overhead bar');
     expect(found()).toContain('pull-up');
-    ladders.find({ text: '', noFloor: true });
+    ladders.find('');
+    ladders.showOnly(['noFloor']);
     expect(found()).not.toContain('trunk-curl');
-    ladders.find({ noFloor: false, noJumping: true, quiet: true });
+    ladders.showOnly(['noJumping', 'quiet']);
     expect(ladders.list().find(({ ladder }) => ladder.id === 'hops')).toBeUndefined();
   });
 
@@ -48,12 +49,12 @@ describe('LaddersStore', () => {
       ['press ups', 'press-up'],
       ['hip thursts', 'hip-thrust'],
     ] as const) {
-      ladders.find({ text });
+      ladders.find(text);
       expect(ladders.list().map(({ ladder }) => ladder.id))
         .withContext(text)
         .toContain(id);
     }
-    ladders.find({ text: 'wobbly squats' });
+    ladders.find('wobbly squats');
     expect(ladders.list()).toEqual([]);
   });
 
@@ -64,7 +65,7 @@ describe('LaddersStore', () => {
     ladders.changeLadder('call it', { alsoCalled: ['capstan steps'] });
     ladders.changeRung(ladders.climb()[0]!.rung.id, { alsoCalled: ['dock tap'] });
     for (const text of ['capstan steps', 'dock tap']) {
-      ladders.find({ text });
+      ladders.find(text);
       expect(ladders.list().map(({ own }) => own))
         .withContext(text)
         .toEqual([true]);
@@ -90,9 +91,9 @@ describe('LaddersStore', () => {
     for (const { version } of withRack) expect(version.demands).not.toContain('overhead');
     ladders.lookFor('');
     ladders.lookWith('');
-    ladders.lookWithCaution('shoulder');
+    ladders.lookWithCautions(['shoulder']);
     for (const { version } of ladders.substitutes()) expect(version.demands).not.toContain('overhead');
-    ladders.lookWithCaution('shoulder');
+    ladders.lookWithCautions([]);
     expect(ladders.substitutes().map(({ version }) => version.exercise.id)).toEqual(everybody);
   });
 

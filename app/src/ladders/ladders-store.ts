@@ -28,13 +28,14 @@ import { ExerciseDraft } from './exercise-draft';
 import { FLOOR, findableWords, leverWords } from './ladder-words';
 import { problemIn, wordsOf } from './own-library';
 
+/** What a coach leaves out of the list. */
+export type Limit = 'noFloor' | 'noJumping' | 'quiet';
+
 interface LaddersState {
   readonly chosenId: string | undefined;
   readonly chosenRungId: string | undefined;
   readonly text: string;
-  readonly noFloor: boolean;
-  readonly noJumping: boolean;
-  readonly quiet: boolean;
+  readonly only: readonly Limit[];
   /** For whom substitutes are looked for; everybody and everything when empty. */
   readonly personId: string;
   /** With which kit; the person's own when empty. */
@@ -50,9 +51,7 @@ const INITIAL: LaddersState = {
   chosenId: undefined,
   chosenRungId: undefined,
   text: '',
-  noFloor: false,
-  noJumping: false,
-  quiet: false,
+  only: [],
   personId: '',
   kitId: '',
   conditions: [],
@@ -81,11 +80,11 @@ export const LaddersStore = signalStore(
     view: inject(ViewStore),
     drafts: inject(ExerciseDraft),
   })),
-  withComputed(({ documents, view, drafts, text, noFloor, noJumping, quiet, chosenId }) => {
+  withComputed(({ documents, view, drafts, text, only, chosenId }) => {
     const fits = (exercise: Exercise) =>
-      !(noFloor() && FLOOR.includes(exercise.position)) &&
-      !(noJumping() && exercise.demands.includes('jump')) &&
-      !(quiet() && exercise.impact !== 'none');
+      !(only().includes('noFloor') && FLOOR.includes(exercise.position)) &&
+      !(only().includes('noJumping') && exercise.demands.includes('jump')) &&
+      !(only().includes('quiet') && exercise.impact !== 'none');
     const list = computed(() => {
       const words = text().toLowerCase().split(/\s+/).filter(Boolean);
       const catalog = view.catalog();
@@ -248,8 +247,11 @@ export const LaddersStore = signalStore(
       showRung(rungId: string): void {
         patchState(store, { chosenRungId: rungId, problem: '' });
       },
-      find(part: Partial<Pick<LaddersState, 'text' | 'noFloor' | 'noJumping' | 'quiet'>>): void {
-        patchState(store, part);
+      find(text: string): void {
+        patchState(store, { text });
+      },
+      showOnly(only: readonly Limit[]): void {
+        patchState(store, { only });
       },
       lookFor(personId: string): void {
         patchState(store, { personId });
@@ -257,13 +259,8 @@ export const LaddersStore = signalStore(
       lookWith(kitId: string): void {
         patchState(store, { kitId });
       },
-      /** A caution comes to the list, or leaves it. */
-      lookWithCaution(condition: Condition): void {
-        patchState(store, ({ conditions }) => ({
-          conditions: conditions.includes(condition)
-            ? conditions.filter((own) => own !== condition)
-            : [...conditions, condition],
-        }));
+      lookWithCautions(conditions: readonly Condition[]): void {
+        patchState(store, { conditions });
       },
 
       /** A ladder of ours becomes one of the coach's, free to be changed; ours stays. */

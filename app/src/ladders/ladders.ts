@@ -1,3 +1,4 @@
+import { DecimalPipe } from '@angular/common';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -5,24 +6,53 @@ import {
   effect,
   inject,
   input,
+  linkedSignal,
   untracked,
 } from '@angular/core';
+import { form, FormField } from '@angular/forms/signals';
+import { MatButton } from '@angular/material/button';
+import { MatChipsModule } from '@angular/material/chips';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatIcon } from '@angular/material/icon';
+import { MatInput } from '@angular/material/input';
+import { MatListModule } from '@angular/material/list';
+import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
-import { CONDITION_WORDS, conditionSchema } from '@dray/core';
+import { CONDITION_WORDS, conditionSchema, ladderSchema } from '@dray/core';
+import { Count } from '../ui/count';
+import { ChoiceField } from '../ui/forms/choice-field';
+import { TextField } from '../ui/forms/text-field';
 import { TierGlyph } from '../ui/tier-glyph';
 import { ExerciseEditor } from './exercise-editor';
 import { otherNames } from './ladder-words';
-import { LaddersStore } from './ladders-store';
+import { LaddersStore, type Limit } from './ladders-store';
 import { RungEditor } from './rung-editor';
 
 /** Ladders as climbs: the rungs in order, who stands where, what each asks, and the coach's own ones. */
 @Component({
   selector: 'dray-ladders',
-  imports: [ExerciseEditor, RungEditor, TierGlyph],
+  imports: [
+    ChoiceField,
+    Count,
+    DecimalPipe,
+    ExerciseEditor,
+    FormField,
+    MatButton,
+    MatChipsModule,
+    MatFormFieldModule,
+    MatIcon,
+    MatInput,
+    MatListModule,
+    MatSelectModule,
+    RungEditor,
+    TextField,
+    TierGlyph,
+  ],
   providers: [LaddersStore],
   templateUrl: './ladders.html',
   styleUrl: './ladders.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'list-and-page' },
 })
 export class LaddersScreen {
   protected readonly ladders = inject(LaddersStore);
@@ -34,11 +64,36 @@ export class LaddersScreen {
   protected readonly otherNames = otherNames;
   protected readonly conditionWords = CONDITION_WORDS;
 
-  protected readonly people = computed(() => this.ladders.documents.document()?.participants ?? []);
-  protected readonly kits = computed(() => this.ladders.documents.document()?.kits ?? []);
+  protected readonly limits: readonly { value: Limit; words: string }[] = [
+    { value: 'noFloor', words: 'no floor' },
+    { value: 'noJumping', words: 'no jumping' },
+    { value: 'quiet', words: 'quiet' },
+  ];
+  protected readonly shape = ladderSchema.shape;
+
+  /** A search is an answer at each letter; nothing is kept. */
+  private readonly text = linkedSignal(() => this.ladders.text());
+  protected readonly find = form(this.text);
+
+  protected readonly begin = computed(() => {
+    const draft = this.ladders.draft();
+    return draft ? `Go on with “${draft.name || 'a new exercise'}”` : 'Write an exercise';
+  });
+  protected readonly people = computed(() => [
+    { value: '', words: 'anybody with everything' },
+    ...(this.ladders.documents.document()?.participants ?? []).map(({ id, name }) => ({
+      value: id,
+      words: name,
+    })),
+  ]);
+  protected readonly kits = computed(() => [
+    { value: '', words: 'their own kit' },
+    ...(this.ladders.documents.document()?.kits ?? []).map(({ id, name }) => ({ value: id, words: name })),
+  ]);
   protected readonly watch = computed(() => Object.entries(this.ladders.detail()?.words?.watch ?? {}));
 
   constructor() {
+    effect(() => this.ladders.find(this.text()));
     effect(() => {
       const name = this.write()?.trim();
       const ready = this.ladders.documents.document() !== undefined;

@@ -1,54 +1,86 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatChipsModule } from '@angular/material/chips';
+import { MatIcon } from '@angular/material/icon';
 import {
   DEMAND_WORDS,
+  gateSchema,
   LEVERS,
   PROP_WORDS,
   propSchema,
   TIERS,
-  type Demand,
   type LeverKind,
   type Prop,
   type Rung,
 } from '@dray/core';
+import * as z from 'zod';
+import { defined } from '../data/defined';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { NumberField } from '../ui/forms/number-field';
+import { TextField } from '../ui/forms/text-field';
 import { otherNames } from './ladder-words';
 import { LaddersStore } from './ladders-store';
+
+interface Wait {
+  readonly ladderId: string;
+  readonly rungId: string;
+}
 
 /** One rung of a coach's own ladder: its gate, where the levers stand, what it needs, spares and waits for. */
 @Component({
   selector: 'dray-rung-editor',
+  imports: [ChoiceField, MatButton, MatChipsModule, MatIcon, NumberField, TextField],
   templateUrl: './rung-editor.html',
   styleUrl: './rung-editor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RungEditor {
   protected readonly ladders = inject(LaddersStore);
-  protected readonly tiers = TIERS;
-  protected readonly props = propSchema.options;
-  protected readonly propWords = PROP_WORDS;
+  protected readonly tiers = TIERS.map((value) => ({ value, words: value }));
+  protected readonly props: readonly Option<Prop>[] = propSchema.options.map((value) => ({
+    value,
+    words: PROP_WORDS[value],
+  }));
   protected readonly demandWords = DEMAND_WORDS;
   protected readonly leverFacts = LEVERS;
+  protected readonly gate = gateSchema.shape;
+  protected readonly otherNames = otherNames;
+  protected readonly counted: readonly Option<'reps' | 'seconds'>[] = [
+    { value: 'reps', words: 'reps' },
+    { value: 'seconds', words: 'seconds' },
+  ];
 
   protected readonly exercise = computed(() => this.ladders.detail()?.exercise);
   protected readonly demands = computed(() => {
     const exercise = this.exercise();
     return exercise ? [...exercise.demands, ...exercise.demandsLoaded] : [];
   });
-  protected readonly otherLadders = computed(() =>
-    [...this.ladders.view.catalog().ladders.values()].filter(({ id }) => id !== this.ladders.ladder()?.id),
+  protected readonly waits = computed<readonly Option<Wait>[]>(() =>
+    [...this.ladders.view.catalog().ladders.values()]
+      .filter(({ id }) => id !== this.ladders.ladder()?.id)
+      .flatMap(({ id, name, rungs }) =>
+        rungs.map((rung) => ({ value: { ladderId: id, rungId: rung.id }, words: rung.name, group: name })),
+      ),
   );
-  protected readonly exercises = computed(() =>
-    [...this.ladders.view.catalog().exercises.values()].sort((a, b) => a.name.localeCompare(b.name)),
+  protected readonly exercises = computed<readonly Option<string>[]>(() =>
+    [...this.ladders.view.catalog().exercises.values()]
+      .map(({ id, name }) => ({ value: id, words: name }))
+      .sort((a, b) => a.words.localeCompare(b.words)),
   );
 
-  protected setOtherNames(rung: Rung, text: string): void {
-    this.ladders.changeRung(rung.id, { alsoCalled: otherNames(text) });
+  protected within(from: number, to: number) {
+    return z.number().min(from).max(to).optional();
   }
 
-  protected setGate(rung: Rung, part: Partial<Rung['gate']>): void {
-    this.ladders.changeRung(rung.id, { gate: { ...rung.gate, ...part } });
+  protected needWords(need: readonly Prop[]): string {
+    return need.map((prop) => PROP_WORDS[prop]).join(' or ');
   }
 
-  protected setAmount(rung: Rung, value: number): void {
+  protected setGate(rung: Rung, part: { [Key in keyof Rung['gate']]?: Rung['gate'][Key] | undefined }): void {
+    this.ladders.changeRung(rung.id, { gate: defined({ ...rung.gate, ...part }) as Rung['gate'] });
+  }
+
+  protected setAmount(rung: Rung, value: number | undefined): void {
     this.setGate(rung, rung.gate.reps === undefined ? { seconds: value } : { reps: value });
   }
 
@@ -70,32 +102,24 @@ export class RungEditor {
     this.ladders.changeRung(rung.id, { gate: seen.length > 0 ? { ...rest, seen } : rest });
   }
 
-  /** An empty or unreadable number takes the setting away: the lever stands at its hard end. */
-  protected setLever(rung: Rung, lever: LeverKind, value: number): void {
+  /** No number takes the setting away: the lever stands at its hard end. */
+  protected setLever(rung: Rung, lever: LeverKind, value: number | undefined): void {
     const { [lever]: _, ...levers } = rung.levers;
     this.ladders.changeRung(rung.id, {
-      levers: Number.isNaN(value) ? levers : { ...levers, [lever]: value },
+      levers: value === undefined ? levers : { ...levers, [lever]: value },
     });
   }
 
-  protected addNeed(rung: Rung, value: string): void {
-    const prop: Prop | undefined = this.props.find((own) => own === value);
-    if (prop) this.ladders.changeRung(rung.id, { needs: [...rung.needs, [prop]] });
+  protected addNeed(rung: Rung, prop: Prop): void {
+    this.ladders.changeRung(rung.id, { needs: [...rung.needs, [prop]] });
   }
 
   protected dropNeed(rung: Rung, at: number): void {
     this.ladders.changeRung(rung.id, { needs: rung.needs.filter((_, index) => index !== at) });
   }
 
-  protected setSpared(rung: Rung, demand: Demand, on: boolean): void {
-    const others = rung.spares.filter((own) => own !== demand);
-    this.ladders.changeRung(rung.id, { spares: on ? [...others, demand] : others });
-  }
-
-  protected addWait(rung: Rung, value: string): void {
-    const [ladderId, rungId] = value.split('|');
-    if (!ladderId || !rungId) return;
-    this.ladders.changeRung(rung.id, { prerequisites: [...rung.prerequisites, { ladderId, rungId }] });
+  protected addWait(rung: Rung, wait: Wait): void {
+    this.ladders.changeRung(rung.id, { prerequisites: [...rung.prerequisites, wait] });
   }
 
   protected dropWait(rung: Rung, at: number): void {

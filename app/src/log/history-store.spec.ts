@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import type { LogEntry } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { HistoryStore } from './history-store';
 
 /** Three Tuesdays of squats, heavier each time, and holds longer. */
@@ -63,7 +63,7 @@ describe('HistoryStore', () => {
   async function shown(id: string) {
     const history = TestBed.runInInjectionContext(() => new HistoryStore());
     history.show(id);
-    await history.fetch(id);
+    await until(() => !history.loading());
     return history;
   }
 
@@ -104,7 +104,7 @@ describe('HistoryStore', () => {
     expect(history.log()).toEqual([]);
     expect(history.pairs()).toEqual([]);
     history.show('bram');
-    await history.fetch('bram');
+    await until(() => !history.loading());
     expect(history.log().length).toBe(LOG.length);
   });
 });

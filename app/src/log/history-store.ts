@@ -1,4 +1,4 @@
-import { computed, effect, inject } from '@angular/core';
+import { computed, inject, resource } from '@angular/core';
 import {
   doneSets,
   logIndex,
@@ -10,15 +10,7 @@ import {
   type RunningEstimate,
 } from '@dray/core';
 import { historyByWeek, holdsByDay, sidesByDay, thenAndNow, winsOf, type BestSet } from '@dray/core/late';
-import {
-  patchState,
-  signalStore,
-  withComputed,
-  withHooks,
-  withMethods,
-  withProps,
-  withState,
-} from '@ngrx/signals';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentRepository } from '../data/document-repository';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -26,9 +18,6 @@ import { ViewStore } from '../state/view-store';
 interface HistoryState {
   readonly chosenId: string | undefined;
   readonly exerciseId: string | undefined;
-  /** What the person logged before what is at hand. */
-  readonly older: readonly LogEntry[];
-  readonly loading: boolean;
 }
 
 /** Then and now, side by side, for one place in a session. */
@@ -43,7 +32,7 @@ export interface Pair {
 
 /** One person's whole log, and what it comes to. */
 export const HistoryStore = signalStore(
-  withState<HistoryState>({ chosenId: undefined, exerciseId: undefined, older: [], loading: false }),
+  withState<HistoryState>({ chosenId: undefined, exerciseId: undefined }),
   withProps(() => ({
     documents: inject(DocumentStore),
     view: inject(ViewStore),
@@ -55,6 +44,17 @@ export const HistoryStore = signalStore(
       const people = documents.document()?.participants ?? [];
       return people.find(({ id }) => id === chosenId()) ?? people[0];
     }),
+  })),
+  // What the person logged before what is at hand.
+  withProps(({ person, repository }) => ({
+    asked: resource({
+      params: () => person()?.id,
+      loader: ({ params }) => repository.logOf(params),
+    }),
+  })),
+  withComputed(({ asked }) => ({
+    older: computed<readonly LogEntry[]>(() => (asked.hasValue() ? asked.value() : [])),
+    loading: asked.isLoading,
   })),
   withComputed(({ documents, person, older }) => ({
     log: computed<readonly LogEntry[]>(() => {
@@ -144,24 +144,10 @@ export const HistoryStore = signalStore(
   }),
   withMethods((store) => ({
     show(id: string | undefined): void {
-      patchState(store, { chosenId: id, older: [], exerciseId: undefined });
+      patchState(store, { chosenId: id, exerciseId: undefined });
     },
-    showExercise(id: string): void {
+    showExercise(id: string | undefined): void {
       patchState(store, { exerciseId: id });
     },
-    /** Fetches what is not at hand. */
-    async fetch(participantId: string): Promise<void> {
-      patchState(store, { loading: true });
-      const all = await store.repository.logOf(participantId).catch(() => []);
-      if (store.person()?.id === participantId) patchState(store, { older: all, loading: false });
-    },
   })),
-  withHooks({
-    onInit(store) {
-      effect(() => {
-        const id = store.person()?.id;
-        if (id !== undefined) void store.fetch(id);
-      });
-    },
-  }),
 );

@@ -1,4 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, input, signal } from '@angular/core';
+import { MatListModule } from '@angular/material/list';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
+import { MatTableModule } from '@angular/material/table';
 import { RouterLink } from '@angular/router';
 import {
   formatHeld,
@@ -12,7 +15,9 @@ import {
 } from '@dray/core';
 import { setsInWords, type BestSet } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { strengthChart } from '../ui/strength-chart';
+import { Table, type Column } from '../ui/table';
 import {
   attendanceFigure,
   day,
@@ -31,27 +36,37 @@ type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 
 /** One person's log: where they began and where they are, in pictures that are tables too, and every visit. */
 @Component({
   selector: 'dray-history',
-  imports: [ChartCanvas, LogHead, RouterLink],
+  imports: [
+    ChartCanvas,
+    ChoiceField,
+    LogHead,
+    MatListModule,
+    MatSlideToggle,
+    MatTableModule,
+    RouterLink,
+    Table,
+  ],
   providers: [HistoryStore],
   templateUrl: './history.html',
   styleUrl: './history.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
+  host: { class: 'list-and-page' },
 })
 export class HistoryScreen {
   /** From the route. */
   readonly participant = input<string>();
 
   protected readonly history = inject(HistoryStore);
-  protected readonly muscleWords = MUSCLE_WORDS;
+  protected readonly pairColumns = ['of', 'then', 'now', 'grown'];
   protected readonly dayOf = day;
-  protected readonly kinds: readonly { readonly name: Kind; readonly words: string }[] = [
-    { name: 'strength', words: 'strength' },
-    { name: 'sets', words: 'weekly sets' },
-    { name: 'volume', words: 'volume' },
-    { name: 'holds', words: 'holds' },
-    { name: 'sides', words: 'left and right' },
-    { name: 'attendance', words: 'visits' },
-    { name: 'load', words: 'effort' },
+  protected readonly kinds: readonly Option<Kind>[] = [
+    { value: 'strength', words: 'strength' },
+    { value: 'sets', words: 'weekly sets' },
+    { value: 'volume', words: 'volume' },
+    { value: 'holds', words: 'holds' },
+    { value: 'sides', words: 'left and right' },
+    { value: 'attendance', words: 'visits' },
+    { value: 'load', words: 'effort' },
   ];
   protected readonly shown = signal<Kind>('strength');
   protected readonly asTable = signal(false);
@@ -59,8 +74,13 @@ export class HistoryScreen {
 
   protected readonly muscles = computed(() => {
     const known = new Set(this.history.weeks().flatMap(({ muscles }) => [...muscles.keys()]));
-    return (Object.keys(MUSCLE_WORDS) as Muscle[]).filter((muscle) => known.has(muscle));
+    return (Object.keys(MUSCLE_WORDS) as Muscle[])
+      .filter((muscle) => known.has(muscle))
+      .map((value) => ({ value, words: MUSCLE_WORDS[value] }));
   });
+  protected readonly exercises = computed(() =>
+    this.history.exercises().map(({ id, name }) => ({ value: id, words: name })),
+  );
 
   private readonly unit = computed(() => this.history.person()?.unit ?? 'kg');
   private readonly nameOf = (id: string) => this.history.view.catalog().exerciseById(id)?.name ?? id;
@@ -116,6 +136,11 @@ export class HistoryScreen {
         show(point.highKg),
       ]),
     };
+  }
+
+  /** The figure's own head as columns of a table. */
+  protected columns({ head }: Figure): readonly Column<Figure['rows'][number]>[] {
+    return head.map((words, at) => ({ name: `column ${at} ${words}`, words, cell: (row) => row[at] ?? '' }));
   }
 
   protected best({ loadKg, amount, counted, pair }: BestSet): string {

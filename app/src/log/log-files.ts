@@ -7,6 +7,8 @@ import {
   inject,
   signal,
 } from '@angular/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
 import {
   LOG_FIELD_NAMES,
   LOG_FIELDS,
@@ -18,6 +20,9 @@ import { logIndex, type DrayDocument } from '@dray/core';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { download } from '../ui/download';
+import { Count, counted } from '../ui/count';
+import { FileButton } from '../ui/file-button';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { LOG_CSV, type LogCsvFound, type LogCsvTalk } from '../workers/log-csv';
 
 const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day first', 'month first'];
@@ -25,69 +30,60 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
 /** The log as CSV, out and in: which column is what, what cannot be read and why, and nothing kept before the coach agrees. */
 @Component({
   selector: 'dray-log-files',
+  imports: [ChoiceField, Count, FileButton, MatButton, MatProgressBar],
   template: `
-    <button type="button" class="plain" [disabled]="busy()" (click)="write()">save the log as CSV</button>
-    <label class="plain pick">
-      take in a CSV …
-      <input #file class="sr" type="file" accept=".csv,text/csv" (change)="look(file)" />
-    </label>
+    <button matButton [disabled]="!!busy()" (click)="write()">Save the log as CSV</button>
+    <dray-file-button accept=".csv,text/csv" (chosen)="look($event)">Take in a CSV</dray-file-button>
     @if (busy(); as words) {
       <p class="hint" role="status">{{ words }}</p>
-      <progress [value]="share()" max="1"></progress>
+      <mat-progress-bar
+        [mode]="share() > 0 ? 'determinate' : 'indeterminate'"
+        [value]="share() * 100"
+        [attr.aria-label]="words"
+      />
     }
     @if (preview(); as seen) {
       <div data-testid="log-mapping">
-        <p class="hint">{{ name() }}: {{ seen.lines }} lines. What each column is:</p>
-        <div class="fields">
-          @for (field of fields; track field) {
-            <label>
-              <span>{{ words[field].words }}{{ words[field].needed ? ' *' : '' }}</span>
-              <select class="field" (change)="map(field, $any($event.target).value)">
-                <option value="">–</option>
-                @for (heading of seen.headings; track heading) {
-                  <option [value]="heading" [selected]="mapping()[field] === heading">{{ heading }}</option>
-                }
-              </select>
-            </label>
-          }
-          <label>
-            <span>dates are written</span>
-            <select class="field" (change)="order.set($any($event.target).value)">
-              @for (known of orders; track known) {
-                <option [value]="known" [selected]="order() === known">{{ known }}</option>
-              }
-            </select>
-          </label>
-        </div>
+        <p class="hint">{{ name() }}: {{ seen.lines | count: 'line' : 'lines' }}. What each column is:</p>
+        @for (field of fields; track field) {
+          <dray-choice
+            [label]="words[field].words + (words[field].needed ? ' *' : '')"
+            [value]="mapping()[field]"
+            [options]="headings()"
+            (chosen)="map(field, $event)"
+          />
+        }
+        <dray-choice
+          label="dates are written"
+          [value]="order()"
+          [options]="orders"
+          (chosen)="order.set($event)"
+        />
         @if (seen.dateOrderGuessed) {
           <p class="problem">The dates fit two orders: say which.</p>
         }
-        <button type="button" class="button" [disabled]="!!busy()" (click)="check()">Look through it</button>
-        <button type="button" class="plain" (click)="leave()">leave it</button>
+        <button matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
+        <button matButton (click)="leave()">Leave it</button>
       </div>
     }
     @if (found(); as result) {
       <div data-testid="log-found">
         <p>
-          <b>{{ result.good }}</b> sets of {{ result.people }}
-          {{ result.people === 1 ? 'person' : 'people' }} can be taken in{{
-            result.good > 0 ? ', from ' + result.from + ' to ' + result.to : ''
-          }}.
+          {{ result.good | count: 'set' : 'sets' }} of {{ result.people | count: 'person' : 'people' }} can be
+          taken in{{ result.good > 0 ? ', from ' + result.from + ' to ' + result.to : '' }}.
         </p>
         @if (result.bad > 0) {
-          <p class="problem" role="alert">
-            {{ result.bad }} {{ result.bad === 1 ? 'line' : 'lines' }} cannot be read:
-          </p>
-          <ul>
+          <p class="problem" role="alert">{{ result.bad | count: 'line' : 'lines' }} cannot be read:</p>
+          <ul class="lines">
             @for (problem of result.problems; track problem.line) {
               <li>line {{ problem.line }}: {{ problem.sentence }}</li>
             }
           </ul>
         }
-        <button type="button" class="button" [disabled]="!!busy() || result.good === 0" (click)="keep()">
+        <button matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()">
           {{ result.bad > 0 ? 'Take in the good ones' : 'Take them in' }}
         </button>
-        <button type="button" class="plain" (click)="leave()">leave it</button>
+        <button matButton (click)="leave()">Leave it</button>
       </div>
     }
     @if (done()) {
@@ -95,47 +91,15 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
     }
   `,
   styles: `
-    .plain {
+    :host {
       display: block;
-      margin-left: -6px;
-      font-size: 13px;
-      text-align: left;
     }
-    .pick {
-      cursor: pointer;
-      width: max-content;
-    }
-    .pick:focus-within {
-      outline: 2px solid var(--sea);
-    }
-    .hint,
-    li {
-      font-size: 12.5px;
-      color: var(--ink-2);
+    dray-choice {
+      width: 100%;
     }
     ul {
-      margin: 4px 0 8px;
-      padding-left: 16px;
       max-height: 180px;
       overflow: auto;
-    }
-    .fields label {
-      display: grid;
-      grid-template-columns: 1fr 1fr;
-      font-size: 12.5px;
-      color: var(--ink-2);
-      align-items: baseline;
-    }
-    .fields .field {
-      font-size: 12.5px;
-    }
-    .button {
-      margin-top: 8px;
-    }
-    progress {
-      width: 100%;
-      height: 4px;
-      accent-color: var(--sea);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -149,7 +113,11 @@ export class LogFiles {
 
   protected readonly fields = LOG_FIELD_NAMES;
   protected readonly words = LOG_FIELDS;
-  protected readonly orders = DATE_ORDERS;
+  protected readonly orders = DATE_ORDERS.map((value) => ({ value, words: value }));
+  protected readonly headings = computed<readonly Option<string | undefined>[]>(() => [
+    { value: undefined, words: '–' },
+    ...(this.preview()?.headings ?? []).map((heading) => ({ value: heading, words: heading })),
+  ]);
 
   protected readonly name = signal('');
   protected readonly busy = signal('');
@@ -170,10 +138,7 @@ export class LogFiles {
     inject(DestroyRef).onDestroy(() => this.talk?.end());
   }
 
-  protected async look(input: HTMLInputElement): Promise<void> {
-    const file = input.files?.[0];
-    input.value = '';
-    if (!file) return;
+  protected async look(file: File): Promise<void> {
     this.leave();
     this.talk = this.open();
     this.name.set(file.name);
@@ -185,7 +150,7 @@ export class LogFiles {
     });
   }
 
-  protected map(field: LogField, heading: string): void {
+  protected map(field: LogField, heading: string | undefined): void {
     this.mapping.update(({ [field]: _old, ...others }) =>
       heading ? { ...others, [field]: heading } : others,
     );
@@ -207,7 +172,7 @@ export class LogFiles {
       const { kept } = await talk.ask({ kind: 'keep' }, (share) => this.share.set(share));
       await this.documents.readLogAgain((document) => this.workOut(document));
       this.leave();
-      this.done.set(`${kept} sets taken in.`);
+      this.done.set(`${counted(kept, 'set', 'sets')} taken in.`);
     });
   }
 

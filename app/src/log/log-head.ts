@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, input } from '@angular/core';
+import { MatTabsModule } from '@angular/material/tabs';
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { ViewStore } from '../state/view-store';
 import { SessionPicker } from '../ui/session-picker';
@@ -7,24 +8,28 @@ import { WeekRamp } from '../ui/week-ramp';
 /** The head of the three log screens: which session and week, and the way between them. */
 @Component({
   selector: 'dray-log-head',
-  imports: [RouterLink, RouterLinkActive, SessionPicker, WeekRamp],
+  imports: [RouterLink, RouterLinkActive, MatTabsModule, SessionPicker, WeekRamp],
   template: `
     @if (ofSession()) {
-      <h1><dray-session-picker [heading]="true" /></h1>
+      <h1><dray-session-picker /></h1>
     } @else {
       <h1>All sessions</h1>
     }
-    <div class="ways" role="navigation" aria-label="Log">
+    <nav mat-tab-nav-bar [mat-stretch-tabs]="false" [tabPanel]="panel" aria-label="Log">
       @for (way of ways; track way.path) {
         <a
+          mat-tab-link
           [routerLink]="way.path"
-          routerLinkActive="on"
+          routerLinkActive
+          #here="routerLinkActive"
+          [active]="here.isActive"
           [routerLinkActiveOptions]="{ exact: way.path === '/log' }"
           ariaCurrentWhenActive="page"
           >{{ way.words }}</a
         >
       }
-    </div>
+    </nav>
+    <mat-tab-nav-panel #panel />
     <span class="grow"></span>
     <ng-content />
     @if (ofSession()) {
@@ -32,35 +37,6 @@ import { WeekRamp } from '../ui/week-ramp';
     }
   `,
   host: { class: 'screen-head' },
-  styles: `
-    .ways {
-      display: flex;
-      gap: 18px;
-    }
-    .ways a {
-      font-size: 14px;
-      color: var(--ink-2);
-      text-decoration: none;
-      padding: 6px 0 4px;
-      border-bottom: 2px solid transparent;
-      white-space: nowrap;
-    }
-    .ways a:hover {
-      color: var(--ink);
-    }
-    .ways a.on {
-      color: var(--ink);
-      font-weight: 600;
-      border-bottom-color: var(--sea);
-    }
-    @media (max-width: 900px) {
-      :host {
-        flex-wrap: wrap;
-        gap: 4px 14px;
-        padding-bottom: 6px;
-      }
-    }
-  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LogHead {

@@ -78,7 +78,7 @@ describe('LogStore', () => {
     log.setVisit('bram', 11, 40);
     expect(log.rows()[0]?.effort).toBe(7);
     expect(log.rows()[0]?.minutes).toBe(40);
-    log.setVisit('bram', NaN, 40);
+    log.setVisit('bram', undefined, 40);
     expect(log.rows()[0]?.effort).toBeUndefined();
   });
 });

@@ -8,6 +8,7 @@ import {
   type LogEntry,
   type Participant,
   type ReadyCell,
+  visitSchema,
 } from '@dray/core';
 import { askedAmounts, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
@@ -196,27 +197,19 @@ export const LogStore = signalStore(
       },
 
       /** How hard a visit was and how long it took; an effort that is no number takes it out. */
-      setVisit(participantId: string, effort: number, minutes: number): void {
+      setVisit(participantId: string, effort: number | undefined, minutes: number): void {
         const session = view.session();
         if (!session) return;
         const week = view.week();
         const date = store.date();
-        const clear = Number.isNaN(effort);
-        if (!clear && !(effort >= 0 && effort <= 10 && minutes >= 1 && minutes <= 300)) return;
+        const visit = { id: crypto.randomUUID(), participantId, sessionId: session.id, week, date };
+        if (effort !== undefined && !visitSchema.safeParse({ ...visit, effort, minutes }).success) return;
         documents.edit('how hard it was', (document) => {
           const others = document.visits.filter(
             (own) => own.participantId !== participantId || own.week !== week || own.sessionId !== session.id,
           );
-          const visit = {
-            id: crypto.randomUUID(),
-            participantId,
-            sessionId: session.id,
-            week,
-            date,
-            effort,
-            minutes,
-          };
-          return { ...document, visits: clear ? others : [...others, visit] };
+          if (effort === undefined) return { ...document, visits: others };
+          return { ...document, visits: [...others, { ...visit, effort, minutes }] };
         });
       },
     };

@@ -1,38 +1,57 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  signal,
-  untracked,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { form, FormField, validate } from '@angular/forms/signals';
+import { MatButton } from '@angular/material/button';
+import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatIcon } from '@angular/material/icon';
+import { MatInput } from '@angular/material/input';
 import { RouterLink } from '@angular/router';
-import { formatHeld, leftOutWords, logIndex, type Cell } from '@dray/core';
+import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell } from '@dray/core';
 import { aboutSets, loadInWords, setsInWords } from '@dray/core/late';
 import { workWords } from '../ui/cell-words';
+import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
+import { DateField } from '../ui/forms/date-field';
+import { NumberField } from '../ui/forms/number-field';
 import { ARROWS } from '../ui/keys';
 import { LogFiles } from './log-files';
 import { LogHead } from './log-head';
-import { LogStore, type LogCell } from './log-store';
+import { LogStore, type LogCell, type LogRow } from './log-store';
 
 /** Today's class to fill in: a key for what went as asked, a few more for what did not. */
 @Component({
   selector: 'dray-log',
-  imports: [LogFiles, LogHead, RouterLink],
+  imports: [
+    Beside,
+    DateField,
+    FormField,
+    LogFiles,
+    LogHead,
+    MatButton,
+    MatFormFieldModule,
+    MatIcon,
+    MatInput,
+    NumberField,
+    RouterLink,
+  ],
   providers: [LogStore],
   templateUrl: './log.html',
   styleUrl: './log.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'beside-rail' },
+  host: { class: 'head-and-sheet' },
 })
 export class LogScreen {
   protected readonly log = inject(LogStore);
   private readonly focus = inject(Focus);
-  protected readonly NaN = NaN;
+  protected readonly effort = visitSchema.shape.effort.optional();
+  protected readonly minutesSchema = visitSchema.shape.minutes;
+  protected readonly atOnce = new ShowOnDirtyErrorStateMatcher();
 
-  protected readonly typed = signal('');
+  /** What was typed belongs to one cell. */
+  protected readonly typed = linkedSignal<unknown, string>({ source: this.log.at, computation: () => '' });
+  protected readonly done = form(this.typed, (path) => {
+    validate(path, () => (this.problem() ? { kind: 'unread', message: this.problem() } : undefined));
+  });
   private readonly read = computed(() => (this.typed() === '' ? undefined : this.log.read(this.typed())));
   protected readonly problem = computed(() => {
     const read = this.read();
@@ -64,12 +83,8 @@ export class LogScreen {
     return sets.length > 0 ? setsInWords(sets, this.log.view.unit()) : '';
   });
 
-  constructor() {
-    // What was typed belongs to one cell.
-    effect(() => {
-      this.log.at();
-      untracked(() => this.typed.set(''));
-    });
+  protected minutes({ minutes }: LogRow): number {
+    return minutes ?? this.log.view.session()?.budgetMinutes ?? 30;
   }
 
   protected asked({ cell }: LogCell): string {

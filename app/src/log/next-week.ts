@@ -1,26 +1,36 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { formatMass, readMass, totalOf } from '@dray/core';
+import { totalOf } from '@dray/core';
 import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
+import * as z from 'zod';
+import { defined } from '../data/defined';
+import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
+import { MassField } from '../ui/forms/mass-field';
+import { NumberField } from '../ui/forms/number-field';
 import { isShortcut } from '../ui/keys';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
 
+const LOAD_WORDS = 'has to be a load up to 500 kg (1100 lb)';
+
 /** What the log says of next week, for the whole class in one list; nothing changes before the coach agrees. */
 @Component({
   selector: 'dray-next-week',
-  imports: [LogHead, RouterLink],
+  imports: [Beside, LogHead, MassField, MatButton, NumberField, RouterLink],
   providers: [NextWeekStore],
   templateUrl: './next-week.html',
   styleUrl: './next-week.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'beside-rail', '(document:keydown)': 'onKey($event)' },
+  host: { class: 'head-and-sheet', '(document:keydown)': 'onKey($event)' },
 })
 export class NextWeekScreen {
   protected readonly sheet = inject(NextWeekStore);
   private readonly focus = inject(Focus);
-  protected readonly problem = signal('');
+  protected readonly sets = z.int().min(1).max(20);
+  protected readonly amount = z.int().min(1).max(3600);
+  protected readonly load = z.number(LOAD_WORDS).positive(LOAD_WORDS).max(500, LOAD_WORDS);
 
   /** What next week would be, with what the coach has changed of it. */
   protected nextWords(line: Line): string {
@@ -54,11 +64,10 @@ export class NextWeekScreen {
     return { ...proposal.pin, ...this.sheet.changed()[proposal.id] };
   }
 
-  protected loadOf(line: Line): string {
+  /** As it is shown and typed: each hand's of a pair. */
+  protected loadOf(line: Line): number | undefined {
     const { loadKg } = this.pinOf(line);
-    return loadKg === undefined
-      ? ''
-      : formatMass(loadKg / (this.isPair(line) ? 2 : 1), this.sheet.view.unit());
+    return loadKg === undefined ? undefined : loadKg / (this.isPair(line) ? 2 : 1);
   }
 
   /** One in each hand: what is shown and typed is each hand's. */
@@ -66,20 +75,15 @@ export class NextWeekScreen {
     return next?.status === 'ready' && next.load?.hold === 'pair';
   }
 
-  protected change({ proposal }: Line, field: 'sets' | 'amount', value: number): void {
-    const most = field === 'sets' ? 20 : 3600;
-    const good = Number.isInteger(value) && value >= 1 && value <= most;
-    this.problem.set(good ? '' : `A whole number from 1 to ${most}.`);
-    if (good) this.sheet.change(proposal.id, { [field]: value });
+  protected change(
+    { proposal }: Line,
+    part: { sets?: number | undefined; amount?: number | undefined },
+  ): void {
+    this.sheet.change(proposal.id, defined(part) as Partial<Pin>);
   }
 
-  protected changeLoad(line: Line, text: string): void {
-    const { proposal } = line;
-    const typed = readMass(text, this.sheet.view.unit());
-    const loadKg = typed === undefined ? undefined : totalOf(typed, this.isPair(line));
-    const good = loadKg !== undefined && loadKg > 0 && loadKg <= 500;
-    this.problem.set(good ? '' : `“${text}” is no load up to 500 kg.`);
-    if (good) this.sheet.change(proposal.id, { loadKg });
+  protected changeLoad(line: Line, kg: number | undefined): void {
+    if (kg !== undefined) this.sheet.change(line.proposal.id, { loadKg: totalOf(kg, this.isPair(line)) });
   }
 
   protected agree(line: Line, event?: Event): void {

@@ -4,6 +4,8 @@ import {
   FORMULAS,
   liftOf,
   movedKg,
+  participantSchema,
+  problemFrom,
   readingOf,
   strengthBook,
   type Exercise,
@@ -12,13 +14,16 @@ import {
   type Participant,
 } from '@dray/core';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
-import { format } from 'date-fns';
+import { defined } from '../data/defined';
+import { TODAY } from '../data/today';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 
 interface PeopleState {
   readonly chosenId: string | undefined;
   readonly chosenExerciseId: string | undefined;
+  /** Why the last change could not be made. */
+  readonly problem: string;
 }
 
 const FORMULA_NAMES = Object.keys(FORMULAS) as Formula[];
@@ -45,11 +50,11 @@ export interface ExerciseEntry {
 
 /** People, and what their sets say of their strength. */
 export const PeopleStore = signalStore(
-  withState<PeopleState>({ chosenId: undefined, chosenExerciseId: undefined }),
+  withState<PeopleState>({ chosenId: undefined, chosenExerciseId: undefined, problem: '' }),
   withProps(() => ({
     documents: inject(DocumentStore),
     view: inject(ViewStore),
-    today: format(new Date(), 'yyyy-MM-dd'),
+    today: inject(TODAY)(),
   })),
   withComputed(({ documents, chosenId }) => ({
     people: computed(() => documents.document()?.participants ?? []),
@@ -105,23 +110,19 @@ export const PeopleStore = signalStore(
     };
   }),
   withMethods((store) => {
-    function change(label: string, next: (person: Participant) => Participant, key?: string): void {
+    function change(label: string, next: (person: Participant) => Participant): void {
       const id = store.person()?.id;
-      store.documents.edit(
-        label,
-        (document) => ({
-          ...document,
-          participants: document.participants.map((person) => (person.id === id ? next(person) : person)),
-        }),
-        key,
-      );
+      store.documents.edit(label, (document) => ({
+        ...document,
+        participants: document.participants.map((person) => (person.id === id ? next(person) : person)),
+      }));
     }
     return {
       show(id: string | undefined): void {
-        patchState(store, { chosenId: id, chosenExerciseId: undefined });
+        patchState(store, { chosenId: id, chosenExerciseId: undefined, problem: '' });
       },
 
-      showExercise(id: string): void {
+      showExercise(id: string | undefined): void {
         patchState(store, { chosenExerciseId: id });
       },
 
@@ -129,9 +130,14 @@ export const PeopleStore = signalStore(
         change(`${FORMULAS[formula].name}’s equation`, (person) => ({ ...person, formula }));
       },
 
-      /** Typing in one field is one step of undo. */
-      put(person: Participant, field: string): void {
-        change(`${person.name}, ${field}`, () => person, `person ${person.id} ${field}`);
+      /** Changes what is known of the person on view, or says why it cannot be so; nothing of it is kept then. */
+      amend(part: Partial<Participant>, field: string): void {
+        const person = store.person();
+        if (!person) return;
+        const checked = participantSchema.safeParse(defined({ ...person, ...part }));
+        const issue = checked.error?.issues[0];
+        patchState(store, { problem: issue ? problemFrom(issue, field).sentence : '' });
+        if (checked.success) change(`${person.name}, ${field}`, () => checked.data);
       },
 
       /** Somebody new, to be filled in. */

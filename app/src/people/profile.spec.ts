@@ -1,6 +1,12 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
+import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
+import { MatChipListboxHarness } from '@angular/material/chips/testing';
+import { MatExpansionPanelHarness } from '@angular/material/expansion/testing';
+import { MatRadioGroupHarness } from '@angular/material/radio/testing';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser } from '../testing';
+import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { PeopleStore } from './people-store';
 import { Profile } from './profile';
 
@@ -22,51 +28,94 @@ describe('Profile', () => {
     const people = fixture.debugElement.injector.get(PeopleStore);
     people.show(id);
     await fixture.whenStable();
-    const host = fixture.nativeElement as HTMLElement;
-    const write = async (selector: string, text: string) => {
-      const field = host.querySelector<HTMLInputElement | HTMLSelectElement>(selector)!;
-      field.value = text;
-      field.dispatchEvent(new Event('change'));
-      await fixture.whenStable();
-    };
-    return { host, people, write };
+    const loader = TestbedHarnessEnvironment.loader(fixture);
+    const field = (named: string) => loader.getHarness(FieldHarness.with({ named }));
+    const unfold = async () => (await loader.getHarness(MatExpansionPanelHarness)).expand();
+    return { host: fixture.nativeElement as HTMLElement, loader, field, people, unfold };
   }
 
   it('keeps a tier by pattern, not only one for the person', async () => {
-    const { host, people } = await profileOf('bram');
-    const select = [...host.querySelectorAll('.standing label')]
-      .find((label) => label.textContent?.includes('balancing'))!
-      .querySelector('select')!;
-    select.value = 'beginner';
-    select.dispatchEvent(new Event('change'));
+    const { loader, people, unfold } = await profileOf('bram');
+    await unfold();
+    const balance = await loader.getHarness(ChoiceHarness.with({ named: 'balancing' }));
+    expect(await balance.shown()).toBe('advanced, as a whole');
+    await balance.choose('beginner');
     expect(people.person()?.tiers.balance).toBe('beginner');
     expect(people.person()?.tier).toBe('advanced');
   });
 
   it('refuses a lever setting out of range in words, and keeps what stood', async () => {
-    const { host, people, write } = await profileOf('odile');
-    const lever = '[aria-label="Push-up, surface"]';
-    await write(lever, '60');
+    const { field, people, unfold } = await profileOf('odile');
+    await unfold();
+    const surface = await field('Push-up, surface');
+    await surface.write('60');
     expect(people.person()?.levers?.['press-up']).toEqual({ surfaceHeight: 60 });
-    await write(lever, '900');
-    expect(host.querySelector('.problem')?.textContent).toContain('surface goes from 0 to 140 cm');
+    await surface.write('900');
+    expect(await surface.problem()).toContain('goes from 0 to 140 cm');
     expect(people.person()?.levers?.['press-up']).toEqual({ surfaceHeight: 60 });
   });
 
   it('keeps the newest result of a day, and forgets one that is emptied', async () => {
-    const { people, write } = await profileOf('juno');
-    await write('[data-check="plankSeconds"]', '40');
-    await write('[data-check="plankSeconds"]', '45');
+    const { field, people } = await profileOf('juno');
+    const plank = await field('plank');
+    await plank.write('40');
+    await plank.write('45');
     expect(people.person()?.checks?.map(({ result }) => result)).toEqual([45]);
-    await write('[data-check="plankSeconds"]', '');
+    await plank.write('');
     expect(people.person()?.checks).toEqual([]);
   });
 
   it('refuses a result that cannot be', async () => {
-    const { host, people, write } = await profileOf('juno');
-    await write('[data-check="plankSeconds"]', 'long');
-    expect(host.querySelector('.problem')?.textContent).toContain('a number from 0 to 600');
+    const { field, people } = await profileOf('juno');
+    const plank = await field('plank');
+    await plank.write('5000');
+    expect(await plank.problem()).toContain('a number from 0 to 600');
     expect(people.person()?.checks ?? []).toEqual([]);
+  });
+
+  it('takes a body mass as people say it, and refuses one that cannot be', async () => {
+    const { field, people } = await profileOf('juno');
+    const mass = await field('body mass');
+    await mass.write('150 lb');
+    expect(people.person()?.bodyMassKg).toBeCloseTo(68.04, 2);
+    await mass.write('6');
+    expect(await mass.problem()).toBe('body mass has to be from 20 to 300 kg (44 to 660 lb).');
+    expect(people.person()?.bodyMassKg).toBeCloseTo(68.04, 2);
+  });
+
+  it('asks with a caution what that caution needs, and drops it whole', async () => {
+    const { loader, field, people } = await profileOf('juno');
+    const pressure = await loader.getHarness(MatCheckboxHarness.with({ label: 'high blood pressure' }));
+    await pressure.check();
+    await (await field('Systolic, mmHg')).write('150');
+    const overhead = await loader.getHarness(ChoiceHarness.with({ named: 'loads overhead' }));
+    await overhead.choose('never a load overhead');
+    expect(people.person()?.cautions).toEqual([
+      { condition: 'highBloodPressure', systolic: 150, overhead: 'never' },
+    ]);
+    await (await field('Diastolic, mmHg')).write('9');
+    expect(await (await field('Diastolic, mmHg')).problem()).toContain('135 over 85');
+    await pressure.uncheck();
+    expect(people.person()?.cautions).toEqual([]);
+  });
+
+  it('holds somebody back by what they answer, until a clinician has agreed', async () => {
+    const { host, loader } = await profileOf('juno');
+    const groups = await loader.getAllHarnesses(MatRadioGroupHarness);
+    await groups[0]!.checkRadioButton({ label: 'yes' });
+    expect(host.querySelector('[data-testid="readiness"]')?.textContent).toContain('See a clinician first');
+    await groups.at(-1)!.checkRadioButton({ label: 'yes' });
+    expect(host.querySelector('[data-testid="readiness"]')?.textContent).not.toContain('See a clinician');
+  });
+
+  it('keeps days and kits as they are chosen', async () => {
+    const { loader, people } = await profileOf('juno');
+    const [days, kits] = await loader.getAllHarnesses(MatChipListboxHarness);
+    await days!.selectChips({ text: 'Thu' });
+    await days!.selectChips({ text: 'Mon' });
+    expect(people.person()?.days).toEqual([1, 4]);
+    await kits!.selectChips({ text: /Bram/ });
+    expect(people.person()?.kitIds).toContain('kit-bram');
   });
 
   it('takes somebody out with what was set by hand for them, and undo brings both back', async () => {

@@ -11,6 +11,8 @@ import {
   viewChild,
 } from '@angular/core';
 import { MatAutocompleteModule, type MatAutocompleteSelectedEvent } from '@angular/material/autocomplete';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
 import { slotName, sourceKey, type Catalog, type SlotSource } from '@dray/core';
 import { sourceNames } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
@@ -54,20 +56,21 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
 /** Type a few letters, Enter: a ladder or an exercise stands in the block. */
 @Component({
   selector: 'dray-add-exercise',
-  imports: [MatAutocompleteModule],
+  imports: [MatAutocompleteModule, MatFormFieldModule, MatInput],
   template: `
-    <input
-      #box
-      class="field"
-      type="text"
-      placeholder="add an exercise"
-      [attr.aria-label]="label()"
-      [matAutocomplete]="auto"
-      (input)="typed.set(box.value)"
-      (blur)="left.emit()"
-      (keydown.escape)="left.emit()"
-      (keydown.enter)="chooseFirst()"
-    />
+    <mat-form-field class="tight">
+      <input
+        #box
+        matInput
+        placeholder="add an exercise"
+        [attr.aria-label]="label()"
+        [matAutocomplete]="auto"
+        (input)="typed.set(box.value)"
+        (blur)="left.emit()"
+        (keydown.escape)="left.emit()"
+        (keydown.enter)="chooseFirst()"
+      />
+    </mat-form-field>
     <mat-autocomplete #auto autoActiveFirstOption (optionSelected)="choose($event)">
       @for (choice of matching(); track choice.kind + choice.name) {
         <mat-option [value]="choice">
@@ -81,13 +84,8 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
       display: block;
       padding: 4px 0 8px 32px;
     }
-    .field {
-      width: 190px;
-      font-size: 13px;
-      border-bottom-color: transparent;
-    }
-    .field::placeholder {
-      color: var(--ink-3);
+    mat-form-field {
+      width: 260px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -9,6 +9,8 @@ import {
   viewChild,
 } from '@angular/core';
 import { MatAutocompleteModule, MatAutocompleteTrigger } from '@angular/material/autocomplete';
+import { MatButton } from '@angular/material/button';
+import { MatInput } from '@angular/material/input';
 import { BLOCKS, formatPrescription, slotName, TIERS, type Block, type Slot, type Tier } from '@dray/core';
 import { parseSession, sourceNames } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
@@ -33,13 +35,13 @@ const MOST_OFFERED = 6;
  */
 @Component({
   selector: 'dray-add-line',
-  imports: [MatAutocompleteModule],
+  imports: [MatAutocompleteModule, MatButton, MatInput],
   template: `
     <input
       #box
       id="add-line"
-      class="field"
-      type="text"
+      matInput
+      class="line"
       autocomplete="off"
       spellcheck="false"
       placeholder="add anything: superset, goblet squats 3x10, rows 3x10"
@@ -59,7 +61,7 @@ const MOST_OFFERED = 6;
       @if (problem(); as problem) {
         <span class="problem">{{ problem.sentence }}</span>
         @for (name of problem.offers; track name) {
-          <button type="button" class="plain" (click)="settle(problem, name)">{{ name }}</button>
+          <button matButton (click)="settle(problem, name)">{{ name }}</button>
         }
       } @else {
         @for (block of blocks(); track $index) {
@@ -81,9 +83,14 @@ const MOST_OFFERED = 6;
       display: block;
       padding: 8px 0 4px;
     }
-    .field {
+    .line {
+      font: 15px var(--f-text);
+      color: var(--ink);
+      background: none;
       width: 100%;
-      font-size: 15px;
+      border: 0;
+      border-bottom: 1px solid var(--hair);
+      padding: 4px 2px;
     }
     .reading {
       display: flex;

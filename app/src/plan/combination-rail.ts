@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import { MatButtonModule } from '@angular/material/button';
+import { MatButton } from '@angular/material/button';
 import { slotName, type Slot } from '@dray/core';
 import { reviewCombination, type Remedy } from '@dray/core/late';
 import type { ClassVersion } from './class-versions';
@@ -8,7 +8,7 @@ import { PlanStore } from './plan-store';
 /** A combination that is selected: which part decides the load for most of the class, and what coaches do about it. */
 @Component({
   selector: 'dray-combination-rail',
-  imports: [MatButtonModule],
+  imports: [MatButton],
   template: `
     @if (review(); as review) {
       <p>
@@ -20,7 +20,7 @@ import { PlanStore } from './plan-store';
       </p>
       <p class="remedies">
         @for (remedy of review.remedies; track remedy.kind) {
-          <button mat-stroked-button type="button" (click)="take(remedy)">{{ remedy.words }}</button>
+          <button matButton="outlined" (click)="take(remedy)">{{ remedy.words }}</button>
         }
       </p>
     }

@@ -38,12 +38,20 @@ interface ComposeState {
   /** How far the search for pairings is; undefined when none is under way, or it is too short to show. */
   readonly progress: number | undefined;
   readonly searching: boolean;
+  /** Why the search came to nothing, where it was not that there is nothing. */
+  readonly failed: string;
   /** How it could fit its time; undefined while it fits, or nobody has answered yet. */
   readonly fit: Fit | undefined;
 }
 
-const INITIAL: ComposeState = { pairings: undefined, progress: undefined, searching: false, fit: undefined };
-const NO_SEARCH = { pairings: undefined, progress: undefined, searching: false };
+const INITIAL: ComposeState = {
+  pairings: undefined,
+  progress: undefined,
+  searching: false,
+  failed: '',
+  fit: undefined,
+};
+const NO_SEARCH = { pairings: undefined, progress: undefined, searching: false, failed: '' };
 /** A search shorter than this shows no progress. */
 const SHOW_PROGRESS_AFTER_MS = 200;
 
@@ -200,8 +208,9 @@ export const ComposeStore = signalStore(
             }
           });
           if (!abort.signal.aborted) patchState(store, { ...NO_SEARCH, pairings });
-        } catch {
-          if (!abort.signal.aborted) patchState(store, { ...NO_SEARCH, pairings: [] });
+        } catch (error) {
+          const failed = error instanceof Error ? error.message : String(error);
+          if (!abort.signal.aborted) patchState(store, { ...NO_SEARCH, failed });
         }
       },
       async findFit(question: ComposeQuestion): Promise<void> {

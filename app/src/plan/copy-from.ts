@@ -9,36 +9,29 @@ import {
   addBlock,
 } from '@dray/core';
 import { startFrom, STARTING_SESSIONS, type StartingSession } from '@dray/core/late';
+import { MatButton } from '@angular/material/button';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { PlanStore } from './plan-store';
 
 /** Other sessions beside this one, the coach's and ours, to take blocks or the whole from. */
 @Component({
   selector: 'dray-copy-from',
+  imports: [ChoiceField, MatButton],
   template: `
-    <label class="from"
-      >copy from
-      <select class="field" aria-label="Session to copy from" (change)="choose($any($event.target).value)">
-        <optgroup label="yours">
-          @for (session of others(); track session.id) {
-            <option [value]="session.id" [selected]="session.id === source()?.id">{{ session.name }}</option>
-          }
-        </optgroup>
-        <optgroup label="to begin from">
-          @for (session of starts; track session.id) {
-            <option [value]="session.id" [selected]="session.id === source()?.id">
-              {{ session.name }}, {{ session.budgetMinutes }} min
-            </option>
-          }
-        </optgroup>
-      </select>
-    </label>
+    <dray-choice
+      label="copy from"
+      named="Session to copy from"
+      [value]="source()?.id"
+      [options]="sources()"
+      (chosen)="chosen.set($event)"
+    />
     @if (source(); as session) {
-      <button type="button" class="button" (click)="takeAll(session)">Take all of it</button>
+      <button matButton="outlined" (click)="takeAll(session)">Take all of it</button>
       @for (block of session.blocks; track block.id) {
         <section>
           <header>
             <b>{{ facts[block.kind].name }}</b>
-            <button type="button" class="plain" (click)="take(block)">take</button>
+            <button matButton (click)="take(block)">Take</button>
           </header>
           @for (slot of block.slots; track slot.id) {
             <p>
@@ -54,18 +47,8 @@ import { PlanStore } from './plan-store';
       display: block;
       font-size: 13px;
     }
-    .from {
-      color: var(--ink-2);
-      font-size: 12px;
-    }
-    .field {
-      display: block;
+    dray-choice {
       width: 100%;
-      font-size: 14px;
-      color: var(--ink);
-    }
-    .button {
-      margin: 10px 0;
     }
     section {
       border-top: 1px solid var(--hair);
@@ -91,7 +74,7 @@ export class CopyFrom {
   private readonly plan = inject(PlanStore);
   protected readonly facts = BLOCKS;
   protected readonly starts = STARTING_SESSIONS.map((start) => this.started(start));
-  private readonly chosen = signal('');
+  protected readonly chosen = signal<string | undefined>(undefined);
 
   protected readonly others = computed(() =>
     (this.plan.documents.document()?.sessions ?? []).filter(({ id }) => id !== this.plan.view.session()?.id),
@@ -102,9 +85,14 @@ export class CopyFrom {
     return all.find(({ id }) => id === this.chosen()) ?? (empty ? this.starts[0] : all[0]);
   });
 
-  protected choose(id: string): void {
-    this.chosen.set(id);
-  }
+  protected readonly sources = computed<readonly Option<string>[]>(() => [
+    ...this.others().map(({ id, name }) => ({ value: id, words: name, group: 'yours' })),
+    ...this.starts.map(({ id, name, budgetMinutes }) => ({
+      value: id,
+      words: `${name}, ${budgetMinutes} min`,
+      group: 'to begin from',
+    })),
+  ]);
 
   protected nameOf(slot: Block['slots'][number]): string {
     return slotName(slot, this.plan.view.catalog());

@@ -82,6 +82,10 @@ export interface SlotView {
   readonly kind: string;
   /** Each tier's version, where tiers differ in it. */
   readonly versions: Readonly<Record<Tier, string>>;
+  /** The same, said once: nothing where it is that of the tier before. */
+  readonly versionsOnce: Readonly<Record<Tier, string>>;
+  /** Whether a tier has the very prescription of the tier before it. */
+  readonly same: Readonly<Record<Tier, boolean>>;
   readonly grouped: boolean;
 }
 
@@ -95,10 +99,27 @@ const KIND_WORDS: Readonly<Record<SlotSource['kind'], string>> = {
 function versionsOf(slot: Slot, catalog: Catalog): Record<Tier, string> {
   const nameOf = (tier: Tier) =>
     slot.source.kind === 'exercise' ? '' : (versionForTier(slot, tier, catalog)?.name ?? '');
+  return eachTier(nameOf);
+}
+
+function eachTier<Value>(value: (tier: Tier, before: Tier | undefined) => Value): Record<Tier, Value> {
   return {
-    beginner: nameOf('beginner'),
-    intermediate: nameOf('intermediate'),
-    advanced: nameOf('advanced'),
+    beginner: value('beginner', undefined),
+    intermediate: value('intermediate', 'beginner'),
+    advanced: value('advanced', 'intermediate'),
+  };
+}
+
+/** What a tier adds to the one before it: versions and prescriptions are written once where they are the same. */
+function onceEach(slot: Slot, catalog: Catalog): Pick<SlotView, 'versions' | 'versionsOnce' | 'same'> {
+  const versions = versionsOf(slot, catalog);
+  const text = eachTier((tier) => formatPrescription(slot.prescriptions[tier], 'kg'));
+  return {
+    versions,
+    versionsOnce: eachTier((tier, before) =>
+      before && versions[before] === versions[tier] ? '' : versions[tier],
+    ),
+    same: eachTier((tier, before) => before !== undefined && text[before] === text[tier]),
   };
 }
 
@@ -135,6 +156,7 @@ export const PlanStore = signalStore(
     return {
       slots,
       selected,
+      sessions: computed(() => documents.document()?.sessions ?? []),
       blocks: computed<BlockView[]>(() => {
         const session = view.session();
         const letters: ReadonlyMap<string, string> = session ? slotLetters(session) : new Map();
@@ -149,7 +171,7 @@ export const PlanStore = signalStore(
             name: slotName(slot, view.catalog()),
             twin: slot.twin ? slotName({ source: slot.twin }, view.catalog()) : '',
             kind: KIND_WORDS[slot.source.kind],
-            versions: versionsOf(slot, view.catalog()),
+            ...onceEach(slot, view.catalog()),
             grouped: BLOCKS[block.kind].grouped,
           })),
         }));
@@ -180,6 +202,7 @@ export const PlanStore = signalStore(
       return slot ? slotName(slot, store.view.catalog()) : '';
     }
     return {
+      nameOf,
       select(slotId: string, tier?: Tier): void {
         patchState(store, { selectedSlotId: slotId, ...(tier && { tier }) });
       },
@@ -252,12 +275,19 @@ export const PlanStore = signalStore(
         store.view.showSession(copy.id);
       },
 
-      rename(name: string): void {
-        if (name.trim()) edit('session name', (session) => ({ ...session, name: name.trim() }), 'name');
+      /** An empty session, put into the same weeks as the one on screen. */
+      newSession(): void {
+        const id = crypto.randomUUID();
+        const session = { id, name: 'New session', budgetMinutes: 30, blocks: [] };
+        store.documents.addSession(session, store.view.session()?.id, store.view.today());
+        store.view.showSession(id);
       },
-      setBudget(minutes: number): void {
-        if (!Number.isInteger(minutes) || minutes < 1 || minutes > 180) return;
-        edit(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }), 'budget');
+      rename(name: string): void {
+        edit('session name', (session) => ({ ...session, name }));
+      },
+      setBudget(minutes: number | undefined): void {
+        if (minutes !== undefined)
+          edit(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }));
       },
       setPrescription(slotId: string, tier: Tier, prescription: Prescription): void {
         const label = `${nameOf(slotId)} ${formatPrescription(prescription, store.view.unit())}`;
@@ -281,37 +311,27 @@ export const PlanStore = signalStore(
           editSlot(session, slotId, ({ twin: _old, ...slot }) => (twin ? { ...slot, twin } : slot)),
         );
       },
-      setRest(blockId: string, seconds: number): void {
-        if (!Number.isInteger(seconds) || seconds < 0 || seconds > 900) return;
-        edit(
-          `rest ${seconds} s`,
-          (session) => editBlock(session, blockId, (block) => ({ ...block, restSeconds: seconds })),
-          `rest ${blockId}`,
+      setRest(blockId: string, seconds: number | undefined): void {
+        if (seconds === undefined) return;
+        edit(`rest ${seconds} s`, (session) =>
+          editBlock(session, blockId, (block) => ({ ...block, restSeconds: seconds })),
         );
       },
-      setBetween(blockId: string, seconds: number): void {
-        if (Number.isNaN(seconds)) {
-          edit('no rest between', (session) =>
-            editBlock(session, blockId, ({ betweenSeconds: _old, ...block }) => block),
-          );
-        } else if (Number.isInteger(seconds) && seconds >= 0 && seconds <= 900) {
-          edit(
-            `${seconds} s between`,
-            (session) => editBlock(session, blockId, (block) => ({ ...block, betweenSeconds: seconds })),
-            `between ${blockId}`,
-          );
-        }
+      setBetween(blockId: string, seconds: number | undefined): void {
+        const label = seconds === undefined ? 'no rest between' : `${seconds} s between`;
+        edit(label, (session) =>
+          editBlock(session, blockId, ({ betweenSeconds: _old, ...block }) =>
+            seconds === undefined ? block : { ...block, betweenSeconds: seconds },
+          ),
+        );
       },
-      setRounds(blockId: string, rounds: number): void {
-        if (!Number.isInteger(rounds) || rounds < 1 || rounds > 20) return;
-        edit(
-          `${rounds} rounds`,
-          (session) =>
-            editBlock(session, blockId, (block) => ({
-              ...block,
-              slots: block.slots.map((slot) => withSets(slot, rounds)),
-            })),
-          `rounds ${blockId}`,
+      setRounds(blockId: string, rounds: number | undefined): void {
+        if (rounds === undefined) return;
+        edit(`${rounds} rounds`, (session) =>
+          editBlock(session, blockId, (block) => ({
+            ...block,
+            slots: block.slots.map((slot) => withSets(slot, rounds)),
+          })),
         );
       },
       setKind(blockId: string, kind: BlockKind): void {

@@ -1,17 +1,43 @@
+import { CdkDrag, CdkDragHandle, CdkDropList, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import {
   afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
   DOCUMENT,
+  ElementRef,
   inject,
   Injector,
   signal,
 } from '@angular/core';
-import { BLOCKS, formatClock, slotName, TIERS, type Block, type BlockKind, type Tier } from '@dray/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatDivider } from '@angular/material/divider';
+import { MatExpansionModule } from '@angular/material/expansion';
+import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
+import { MatTabsModule } from '@angular/material/tabs';
+import { MatTooltip } from '@angular/material/tooltip';
+import {
+  BLOCKS,
+  blockSchema,
+  formatClock,
+  sessionSchema,
+  slotName,
+  TIERS,
+  type BlockKind,
+  type Tier,
+} from '@dray/core';
+import * as z from 'zod';
+import { Beside } from '../ui/beside';
+import { Plural } from '../ui/count';
+import { ChoiceField } from '../ui/forms/choice-field';
+import { NumberField } from '../ui/forms/number-field';
+import { TextField } from '../ui/forms/text-field';
 import { isShortcut } from '../ui/keys';
+import { Notice } from '../ui/notice';
 import { SchemeChoice } from '../ui/scheme-choice';
-import { SessionPicker } from '../ui/session-picker';
+import { Width } from '../ui/width';
 import { AddExercise, type Chosen } from './add-exercise';
 import { AddLine } from './add-line';
 import { ClassStrip } from './class-strip';
@@ -20,7 +46,6 @@ import { CombinationRail } from './combination-rail';
 import { CopyFrom } from './copy-from';
 import { draftKey, PlanStore, type BlockView, type SlotView } from './plan-store';
 import { PrescriptionField } from './prescription-field';
-import { DragHandle, DragItem, DropList, LateDrag, type Dropped } from './late-drag';
 import { PrescriptionForm } from './prescription-form';
 import { RemarkCount } from './remark-count';
 import { SessionRail } from './session-rail';
@@ -28,11 +53,14 @@ import { SessionTextView } from './session-text-view';
 import { TimelineView } from './timeline-view';
 import { TwinChoice } from './twin-choice';
 
-const BLOCK_KINDS = Object.keys(BLOCKS) as BlockKind[];
+const BLOCK_KINDS = (Object.keys(BLOCKS) as BlockKind[]).map((value) => ({
+  value,
+  words: BLOCKS[value].name,
+}));
 
 const NOBODY: readonly ClassVersion[] = [];
 /** A list to drop an exercise into so that it stands alone; its place among the blocks follows. */
-const GAP = 'gap ';
+const GAP = 'gap-';
 
 /** The composer: one session, written once for three tiers, with its time and what it makes of the class. */
 @Component({
@@ -40,44 +68,59 @@ const GAP = 'gap ';
   imports: [
     AddExercise,
     AddLine,
+    Beside,
+    CdkDrag,
+    CdkDragHandle,
+    CdkDropList,
+    ChoiceField,
     ClassStrip,
     ClassVersions,
     CombinationRail,
     CopyFrom,
-    DragHandle,
-    DragItem,
-    DropList,
+    MatButton,
+    MatButtonToggleModule,
+    MatDivider,
+    MatExpansionModule,
+    MatIcon,
+    MatIconButton,
+    MatMenuModule,
+    MatTabsModule,
+    MatTooltip,
+    NumberField,
+    Plural,
     PrescriptionField,
     PrescriptionForm,
     RemarkCount,
-    SessionPicker,
     SessionRail,
     SessionTextView,
     TimelineView,
     SchemeChoice,
+    TextField,
     TwinChoice,
   ],
-  providers: [LateDrag, PlanStore],
+  providers: [PlanStore],
   templateUrl: './plan.html',
   styleUrl: './plan.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {
-    class: 'beside-rail',
+    class: 'head-and-sheet',
     '(document:keydown)': 'onKey($event)',
-    '(pointermove)': 'drag.load()',
-    '(pointerdown)': 'drag.load()',
-    '[class.draggable]': 'drag.tools() !== undefined',
   },
 })
 export class PlanScreen {
   protected readonly plan = inject(PlanStore);
-  protected readonly drag = inject(LateDrag);
+  private readonly width = inject(Width);
+  private readonly notice = inject(Notice);
   private readonly injector = inject(Injector);
   private readonly page = inject(DOCUMENT);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
 
-  protected readonly tiers = TIERS;
+  /** One at a time where there is no room for three columns. */
+  protected readonly tiers = computed(() => (this.width.phone() ? [this.plan.tier()] : TIERS));
   protected readonly blockKinds = BLOCK_KINDS;
-  protected readonly blockFacts = BLOCKS;
+  protected readonly shape = sessionSchema.shape;
+  protected readonly blockShape = blockSchema.shape;
+  protected readonly roundsSchema = z.int().min(1).max(20);
 
   protected readonly session = this.plan.view.session;
   protected readonly unit = this.plan.view.unit;
@@ -134,9 +177,14 @@ export class PlanScreen {
   protected readonly asText = signal(false);
   protected readonly rails = [
     { name: 'exercise', words: 'exercise' },
-    { name: 'session', words: 'whole session' },
-    { name: 'copy', words: 'copy from' },
+    { name: 'session', words: 'session' },
+    { name: 'copy', words: 'copy' },
   ] as const;
+
+  /** Every list an exercise may be dropped into: the blocks', and the gaps between them. */
+  protected readonly slotLists = computed(() =>
+    this.plan.blocks().flatMap(({ block }, at) => [`slots-${block.id}`, this.gapAfter(at)]),
+  );
 
   protected gapAfter(at: number): string {
     return `${GAP}${at + 1}`;
@@ -148,20 +196,6 @@ export class PlanScreen {
 
   protected key(slotId: string, tier: Tier): string {
     return draftKey(slotId, tier);
-  }
-
-  protected sameAsBefore({ slot }: SlotView, tier: Tier): boolean {
-    const before = TIERS[TIERS.indexOf(tier) - 1];
-    return (
-      before !== undefined &&
-      JSON.stringify(slot.prescriptions[before]) === JSON.stringify(slot.prescriptions[tier])
-    );
-  }
-
-  /** The version over a tier's numbers, once where tiers have the same. */
-  protected versionShown({ versions }: SlotView, tier: Tier): string {
-    const before = TIERS[TIERS.indexOf(tier) - 1];
-    return before !== undefined && versions[before] === versions[tier] ? '' : versions[tier];
   }
 
   /** Warm-up and cool-down: a line of them, until one is chosen. */
@@ -180,17 +214,12 @@ export class PlanScreen {
     );
   }
 
-  /** What was typed into the one field below, as it was understood. */
-  protected addText(blocks: readonly Block[]): void {
-    this.plan.addBlocks(blocks);
-  }
-
   protected readonly slotActs = [
     { words: 'join with next', key: 'Alt J', run: (id: string) => this.plan.join(id) },
     { words: 'part', key: 'Alt P', run: (id: string) => this.plan.part(id) },
     { words: 'up', key: 'Alt ↑', run: (id: string) => this.plan.nudgeSlot(id, -1) },
     { words: 'down', key: 'Alt ↓', run: (id: string) => this.plan.nudgeSlot(id, 1) },
-    { words: 'take out', key: 'Alt Delete', run: (id: string) => this.plan.removeSlot(id) },
+    { words: 'take out', key: 'Alt Delete', run: (id: string) => this.removeSlot(id) },
   ] as const;
 
   // Keys.
@@ -225,7 +254,7 @@ export class PlanScreen {
     if (event.code === 'KeyJ') return () => this.plan.join(slotId);
     if (event.code === 'KeyD') return () => this.plan.duplicateBlock(blockId);
     if (event.code === 'KeyP') return () => this.plan.part(slotId);
-    if (event.key === 'Delete' || event.key === 'Backspace') return () => this.plan.removeSlot(slotId);
+    if (event.key === 'Delete' || event.key === 'Backspace') return () => this.removeSlot(slotId);
     return undefined;
   }
 
@@ -248,6 +277,17 @@ export class PlanScreen {
     this.adding.set(this.plan.addBlock(kind));
   }
 
+  protected removeBlock({ block, name }: BlockView): void {
+    this.plan.removeBlock(block.id);
+    this.notice.done(`${name} is taken out.`);
+  }
+
+  private removeSlot(slotId: string): void {
+    const name = this.plan.nameOf(slotId);
+    this.plan.removeSlot(slotId);
+    this.notice.done(`${name} is taken out.`);
+  }
+
   protected addSlot(blockId: string, { source, work }: Chosen): void {
     this.adding.set(undefined);
     this.focus(this.fieldId(this.plan.addSlot(blockId, source, work), 'beginner'));
@@ -255,13 +295,19 @@ export class PlanScreen {
 
   // Dragging.
 
-  protected dropBlock({ item, index }: Dropped): void {
-    this.plan.moveBlock(item, index);
+  /** At once, not with the next drawing: the library measures where things may go as soon as a drag has begun. */
+  protected showGaps(shown: boolean): void {
+    this.host.classList.toggle('dragging', shown);
   }
 
-  protected dropSlot({ item, list, index }: Dropped): void {
-    if (list.startsWith(GAP)) this.plan.partAt(item, Number(list.slice(GAP.length)));
-    else this.plan.moveSlot(item, list, index);
+  protected dropBlock({ item, currentIndex }: CdkDragDrop<unknown, unknown, string>): void {
+    this.plan.moveBlock(item.data, currentIndex);
+  }
+
+  protected dropSlot({ item, container, currentIndex }: CdkDragDrop<string, string, string>): void {
+    const list = container.data;
+    if (list.startsWith(GAP)) this.plan.partAt(item.data, Number(list.slice(GAP.length)));
+    else this.plan.moveSlot(item.data, list, currentIndex);
   }
 
   private focus(id: string): void {

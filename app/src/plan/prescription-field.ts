@@ -2,12 +2,12 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
-  effect,
   input,
+  linkedSignal,
   output,
   signal,
-  untracked,
 } from '@angular/core';
+import { MatInput } from '@angular/material/input';
 import { formatPrescription, parsePrescription, type MassUnit, type Prescription } from '@dray/core';
 
 /**
@@ -16,10 +16,12 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
  */
 @Component({
   selector: 'dray-prescription-field',
+  imports: [MatInput],
   template: `
     <input
+      #box
+      matInput
       class="field"
-      type="text"
       autocomplete="off"
       spellcheck="false"
       [id]="fieldId()"
@@ -31,7 +33,7 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
       [attr.aria-describedby]="problem() ? fieldId() + '-problem' : null"
       (focus)="onFocus()"
       (blur)="onBlur()"
-      (input)="onInput($any($event.target).value)"
+      (input)="onInput(box.value)"
       (keydown.escape)="revert()"
       (keydown.enter)="submitted.emit(1)"
       (keydown.shift.enter)="submitted.emit(-1)"
@@ -51,12 +53,14 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
       position: relative;
     }
     .field {
-      width: 100%;
-      min-height: 0;
-      padding-block: 1px;
-      font-size: 14px;
-      font-weight: 500;
+      font: 500 14px var(--f-text);
       font-stretch: 88%;
+      color: var(--ink);
+      background: none;
+      width: 100%;
+      border: 0;
+      border-bottom: 1px solid var(--hair);
+      padding: 1px 2px;
     }
     .tight {
       width: auto;
@@ -75,7 +79,7 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
     .field.same:hover {
       color: var(--ink-3);
     }
-    .field[aria-invalid] {
+    .field[aria-invalid='true'] {
       border-bottom: 1px solid var(--plum);
     }
     .problem {
@@ -114,9 +118,20 @@ export class PrescriptionField {
   readonly submitted = output<1 | -1>();
 
   protected readonly focused = signal(false);
-  /** What is being typed; undefined shows the prescription itself. */
-  private readonly typed = signal<string | undefined>(undefined);
   private readonly canonical = computed(() => formatPrescription(this.prescription(), this.unit()));
+  /**
+   * What is being typed; undefined shows the prescription itself. Undo, another tab, or the form beside it may change the
+   * prescription under the typing hand: then what was typed gives way, unless it means the same or cannot be read yet.
+   */
+  private readonly typed = linkedSignal<string, string | undefined>({
+    source: this.canonical,
+    computation: (canonical, before) => {
+      const read = before?.value === undefined ? undefined : parsePrescription(before.value, this.unit());
+      return read?.ok && formatPrescription(read.prescription, this.unit()) !== canonical
+        ? undefined
+        : before?.value;
+    },
+  });
   protected readonly text = computed(() => this.typed() ?? this.draft() ?? this.canonical());
 
   private readonly parsed = computed(() => {
@@ -131,19 +146,6 @@ export class PrescriptionField {
     const text = this.text();
     return { sentence, before: text.slice(0, at), piece: text.slice(at, at + length) || '…' };
   });
-
-  constructor() {
-    // Undo, another tab, or the form beside it may change the prescription under the typing hand.
-    effect(() => {
-      const canonical = this.canonical();
-      untracked(() => {
-        const parsed = this.parsed();
-        if (parsed?.ok && formatPrescription(parsed.prescription, this.unit()) !== canonical) {
-          this.typed.set(undefined);
-        }
-      });
-    });
-  }
 
   protected onFocus(): void {
     this.focused.set(true);

@@ -7,16 +7,26 @@ import {
   RANGE_WORDS,
   rangeSchema,
   setPatternText,
+  inUnit,
   sideOrderSchema,
+  targetSchema,
   tempoText,
   workSchema,
   type MassUnit,
   type Prescription,
+  type Range,
   type SetPattern,
+  type SideOrder,
   type Target,
   type Tempo,
   type Work,
 } from '@dray/core';
+import * as z from 'zod';
+import { defined } from '../data/defined';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { NumberField } from '../ui/forms/number-field';
+import { TextField } from '../ui/forms/text-field';
+import { judgedBy } from '../ui/forms/zod';
 
 type WorkKind = Work['kind'];
 
@@ -28,9 +38,52 @@ interface WorkNumber {
 
 type TargetKind = Target['kind'];
 
+type Sides = 'both' | 'each' | SideOrder;
+
+const WORK_KINDS: readonly Option<WorkKind>[] = [
+  { value: 'reps', words: 'reps' },
+  { value: 'range', words: 'reps, a range' },
+  { value: 'time', words: 'seconds of work' },
+  { value: 'hold', words: 'seconds held' },
+  { value: 'most', words: 'as many as possible' },
+  { value: 'either', words: 'reps or seconds' },
+];
+const SIDES: readonly Option<Sides>[] = [
+  { value: 'both', words: 'at once' },
+  { value: 'each', words: 'each side' },
+  { value: 'alternating', words: 'each, alternating' },
+  { value: 'swapLead', words: 'each, lead swapped' },
+];
+const TARGET_KINDS: readonly Option<TargetKind>[] = [
+  { value: 'reserve', words: 'reps left' },
+  { value: 'effort', words: 'effort' },
+  { value: 'percent', words: 'share of maximum' },
+  { value: 'bodyMass', words: 'share of body mass' },
+  { value: 'load', words: 'a load' },
+  { value: 'rung', words: 'as the rung says' },
+  { value: 'none', words: 'not said' },
+];
+const RANGES: readonly Option<Range | undefined>[] = [
+  { value: undefined, words: 'the full way' },
+  ...rangeSchema.options.map((value) => ({ value, words: RANGE_WORDS[value] })),
+];
+const SET_PATTERNS: readonly SetPattern[] = [
+  { kind: 'loadUp' },
+  { kind: 'loadDown' },
+  { kind: 'pyramid' },
+  { kind: 'repsDown', by: 2 },
+  { kind: 'repsUp', by: 2 },
+  { kind: 'dropOnForm' },
+];
+const PATTERNS: readonly Option<SetPattern['kind'] | undefined>[] = [
+  { value: undefined, words: 'all the same' },
+  ...SET_PATTERNS.map((pattern) => ({ value: pattern.kind, words: setPatternText(pattern) })),
+];
+
 /** The same prescription as fields, for whoever would rather click than type. */
 @Component({
   selector: 'dray-prescription-form',
+  imports: [ChoiceField, NumberField, TextField],
   templateUrl: './prescription-form.html',
   styleUrl: './prescription-form.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -41,16 +94,20 @@ export class PrescriptionForm {
   readonly blockRest = input.required<number>();
   readonly changed = output<Prescription>();
 
-  protected readonly ranges = Object.entries(RANGE_WORDS);
-  protected readonly patterns: readonly SetPattern[] = [
-    { kind: 'loadUp' },
-    { kind: 'loadDown' },
-    { kind: 'pyramid' },
-    { kind: 'repsDown', by: 2 },
-    { kind: 'repsUp', by: 2 },
-    { kind: 'dropOnForm' },
-  ];
-  protected readonly patternText = setPatternText;
+  protected readonly shape = prescriptionSchema.shape;
+  protected readonly workKinds = WORK_KINDS;
+  protected readonly sideKinds = SIDES;
+  protected readonly targetKinds = TARGET_KINDS;
+  protected readonly ranges = RANGES;
+  protected readonly patterns = PATTERNS;
+  protected readonly bySchema = z.int().min(1).max(20);
+  protected readonly tempoSchema = z
+    .string()
+    .optional()
+    .refine((text) => !text || readTempo(text) !== undefined, {
+      error: 'is three or four counts, such as 3-1-1: down, held, up, held at the top',
+    });
+
   protected readonly patternBy = computed(() => {
     const { setPattern } = this.prescription();
     return setPattern && 'by' in setPattern ? setPattern.by : undefined;
@@ -86,22 +143,26 @@ export class PrescriptionForm {
     const { target } = this.prescription();
     switch (target.kind) {
       case 'reserve':
-        return { value: String(target.reps), unit: 'left' };
+        return { value: target.reps, unit: 'left', schema: z.int().min(0).max(10) };
       case 'effort':
-        return { value: String(target.effort), unit: 'of 10' };
+        return { value: target.effort, unit: 'of 10', schema: this.judged('effort') };
       case 'percent':
-        return { value: String(target.percent), unit: '%' };
+        return { value: target.percent, unit: '%', schema: this.judged('percent') };
       case 'bodyMass':
-        return { value: String(target.percent), unit: '% of body' };
+        return { value: target.percent, unit: '% of body', schema: this.judged('percent') };
       case 'load':
-        return { value: formatMass(target.loadKg, this.unit()), unit: this.unit() };
+        return {
+          value: Number(formatMass(target.loadKg, this.unit())),
+          unit: this.unit(),
+          schema: z.number().positive().max(inUnit(500, this.unit())),
+        };
       case 'rung':
       case 'none':
         return undefined;
     }
   });
 
-  protected readonly sides = computed(() => {
+  protected readonly sides = computed<Sides>(() => {
     const { perSide, sideOrder } = this.prescription();
     return perSide ? (sideOrder ?? 'each') : 'both';
   });
@@ -110,10 +171,6 @@ export class PrescriptionForm {
     const { tempo } = this.prescription();
     return tempo ? tempoText(tempo) : '';
   });
-
-  protected setSets(value: number): void {
-    this.set({ sets: value });
-  }
 
   protected setWorkKind(kind: WorkKind): void {
     const { amount, clocked } = middleAmount(this.prescription().work);
@@ -130,13 +187,19 @@ export class PrescriptionForm {
     this.set({ work: works[kind] });
   }
 
-  /** An empty number takes a cap away; elsewhere it waits for one. */
-  protected setNumber(part: WorkNumber['part'], value: number): void {
-    const work = Object.fromEntries(
-      Object.entries({ ...this.prescription().work, [part]: value }).filter(([, own]) => !Number.isNaN(own)),
-    );
-    const checked = workSchema.safeParse(work);
+  /** An empty number takes a cap away; elsewhere it is asked for. */
+  protected setNumber(part: WorkNumber['part'], value: number | undefined): void {
+    const checked = workSchema.safeParse(defined({ ...this.prescription().work, [part]: value }));
     if (checked.success) this.set({ work: checked.data });
+  }
+
+  /** A number of the work is judged with the rest of it: "from" is below "to". */
+  protected whole(part: WorkNumber['part']): z.ZodType {
+    return judgedBy((value) => workSchema.safeParse(defined({ ...this.prescription().work, [part]: value })));
+  }
+
+  private judged(part: 'effort' | 'percent'): z.ZodType {
+    return judgedBy((value) => targetSchema.safeParse({ ...this.prescription().target, [part]: value }));
   }
 
   protected setTargetKind(kind: TargetKind): void {
@@ -152,7 +215,8 @@ export class PrescriptionForm {
     this.set({ target: targets[kind] });
   }
 
-  protected setTarget(value: number): void {
+  protected setTarget(value: number | undefined): void {
+    if (value === undefined) return;
     const { target } = this.prescription();
     if (target.kind === 'reserve') this.set({ target: { kind: 'reserve', reps: value } });
     if (target.kind === 'effort') this.set({ target: { kind: 'effort', effort: value } });
@@ -161,73 +225,50 @@ export class PrescriptionForm {
     if (target.kind === 'load') this.set({ target: { kind: 'load', loadKg: fromUnit(value, this.unit()) } });
   }
 
-  protected setSides(value: string): void {
-    const { sideOrder: _old, ...rest } = this.prescription();
-    const sideOrder = sideOrderSchema.options.find((own) => own === value);
-    this.emit({ ...rest, perSide: value !== 'both', ...(sideOrder && { sideOrder }) });
+  protected setSides(sides: Sides): void {
+    const sideOrder = sideOrderSchema.options.find((own) => own === sides);
+    this.set({ perSide: sides !== 'both', sideOrder });
   }
 
-  protected setRange(value: string): void {
-    const { range: _old, ...rest } = this.prescription();
-    const range = rangeSchema.options.find((own) => own === value);
-    this.emit(range ? { ...rest, range } : rest);
+  protected setPattern(kind: SetPattern['kind'] | undefined): void {
+    if (kind === undefined) this.set({ setPattern: undefined });
+    else if (kind === 'repsUp' || kind === 'repsDown') this.set({ setPattern: { kind, by: 2 } });
+    else this.set({ setPattern: { kind } });
   }
 
-  protected setPattern(value: string): void {
-    const { setPattern: _old, ...rest } = this.prescription();
-    const by = 2;
-    const setPattern = this.patterns.find(({ kind }) => kind === value);
-    if (!setPattern) this.emit(rest);
-    else if (setPattern.kind === 'repsUp' || setPattern.kind === 'repsDown') {
-      this.emit({ ...rest, setPattern: { kind: setPattern.kind, by } });
-    } else this.emit({ ...rest, setPattern });
-  }
-
-  protected setPatternBy(by: number): void {
+  protected setPatternBy(by: number | undefined): void {
     const { setPattern } = this.prescription();
-    if (setPattern && 'by' in setPattern) this.set({ setPattern: { kind: setPattern.kind, by } });
+    if (by !== undefined && setPattern && 'by' in setPattern) {
+      this.set({ setPattern: { kind: setPattern.kind, by } });
+    }
   }
 
-  protected setOne(text: string): void {
-    const { one: _old, ...rest } = this.prescription();
-    this.emit(text.trim() === '' ? rest : { ...rest, one: text.trim() });
-  }
-
+  /** Resting with something takes the block's rest, where the exercise has none of its own. */
   protected setActiveRest(text: string): void {
-    const { activeRest: _old, ...rest } = this.prescription();
-    if (text.trim() === '') this.emit(rest);
-    else this.emit({ ...rest, restSeconds: rest.restSeconds ?? this.blockRest(), activeRest: text.trim() });
+    const { restSeconds = this.blockRest() } = this.prescription();
+    this.set(text === '' ? { activeRest: undefined } : { restSeconds, activeRest: text });
   }
 
-  protected setRest(text: string): void {
-    const { restSeconds: _old, activeRest, ...rest } = this.prescription();
-    if (text.trim() === '') this.emit(rest);
-    else this.emit({ ...rest, restSeconds: Number(text), ...(activeRest !== undefined && { activeRest }) });
+  protected setRest(restSeconds: number | undefined): void {
+    this.set(restSeconds === undefined ? { restSeconds, activeRest: undefined } : { restSeconds });
   }
 
   protected setTempo(text: string): void {
-    const { tempo: _old, ...rest } = this.prescription();
-    const parts = /^\s*(\d+)\D+(\d+)\D+(\d+)(?:\D+(\d+))?\s*$/.exec(text);
-    const top = Number(parts?.[4] ?? 0);
-    const tempo: Tempo | undefined = parts
-      ? {
-          down: Number(parts[1]),
-          pause: Number(parts[2]),
-          up: Number(parts[3]),
-          ...(top > 0 && { top }),
-        }
-      : undefined;
-    if (tempo) this.emit({ ...rest, tempo });
-    else if (text.trim() === '') this.emit(rest);
+    this.set({ tempo: text === '' ? undefined : readTempo(text) });
   }
 
-  private set(part: Partial<Prescription>): void {
-    this.emit({ ...this.prescription(), ...part });
-  }
-
-  /** Only what is in range counts; the field keeps what was typed until it is. */
-  private emit(prescription: Prescription): void {
-    const checked = prescriptionSchema.safeParse(prescription);
+  /** Puts fields in place; one that is undefined is taken away. Only what is in range counts. */
+  protected set(part: { readonly [Field in keyof Prescription]?: Prescription[Field] | undefined }): void {
+    const checked = prescriptionSchema.safeParse(defined({ ...this.prescription(), ...part }));
     if (checked.success) this.changed.emit(checked.data);
   }
+}
+
+/** "3-1-1" or "3-1-1-2" as counts; undefined when it is neither. */
+function readTempo(text: string): Tempo | undefined {
+  const parts = /^\s*(\d+)\D+(\d+)\D+(\d+)(?:\D+(\d+))?\s*$/.exec(text);
+  if (!parts) return undefined;
+  const top = Number(parts[4] ?? 0);
+  const [down, pause, up] = [Number(parts[1]), Number(parts[2]), Number(parts[3])];
+  return { down, pause, up, ...(top > 0 && { top }) };
 }

@@ -1,5 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, untracked } from '@angular/core';
-import { focusSchema, FOCUS_WORDS, MUSCLE_WORDS, formatClock, type Muscle } from '@dray/core';
+import { MatButton } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { focusSchema, FOCUS_WORDS, MUSCLE_WORDS, formatClock, type Focus, type Muscle } from '@dray/core';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { slotNameIn } from './slot-name-in';
 import { ComposeStore } from './compose-store';
 import { PlanStore } from './plan-store';
@@ -7,6 +10,7 @@ import { PlanStore } from './plan-store';
 /** The session as a whole: what a colleague says, the time, the body, and what has to be at hand. */
 @Component({
   selector: 'dray-session-rail',
+  imports: [ChoiceField, MatButton, MatProgressBar],
   providers: [ComposeStore],
   templateUrl: './session-rail.html',
   styleUrl: './session-rail.scss',
@@ -25,7 +29,10 @@ export class SessionRail {
     });
   }
 
-  protected readonly focuses = Object.entries(FOCUS_WORDS);
+  protected readonly focuses: readonly Option<Focus | undefined>[] = [
+    { value: undefined, words: 'not said' },
+    ...focusSchema.options.map((value) => ({ value, words: FOCUS_WORDS[value] })),
+  ];
 
   protected readonly times = computed(() => {
     const budget = (this.plan.view.session()?.budgetMinutes ?? 0) * 60;
@@ -41,10 +48,6 @@ export class SessionRail {
       })),
     };
   });
-
-  protected setFocus(value: string): void {
-    this.compose.setFocus(focusSchema.options.find((own) => own === value));
-  }
 
   protected nameOf(slotId: string): string {
     return slotNameIn(this.plan.view.session(), slotId, this.plan.view.catalog());

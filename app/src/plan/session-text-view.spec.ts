@@ -124,7 +124,7 @@ describe('SessionTextView', () => {
     button('Goblet squat')!.click();
     await fixture.whenStable();
     expect(area.value).toContain('Goblet squat 3x10');
-    expect(page()).toContain('One place to settle');
+    expect(page()).toContain('1 place to settle');
     expect(slotIds().length).toBe(3);
     const own = (fixture.nativeElement as HTMLElement).querySelector('a[href*="write=hoverboard"]');
     expect(own?.textContent).toContain('exercise of your own');

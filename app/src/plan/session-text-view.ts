@@ -10,7 +10,8 @@ import {
   untracked,
   viewChild,
 } from '@angular/core';
-import { MatButtonModule } from '@angular/material/button';
+import { MatButton } from '@angular/material/button';
+import { MatInput } from '@angular/material/input';
 import { RouterLink } from '@angular/router';
 import type { Session, Slot } from '@dray/core';
 import {
@@ -22,6 +23,7 @@ import {
   type SessionProblem,
   type SessionReading,
 } from '@dray/core/late';
+import { Count } from '../ui/count';
 import { PlanStore } from './plan-store';
 
 const MOST_OFFERED = 6;
@@ -39,7 +41,7 @@ interface Unsettled extends SessionProblem {
  */
 @Component({
   selector: 'dray-session-text',
-  imports: [MatButtonModule, RouterLink],
+  imports: [Count, MatButton, MatInput, RouterLink],
   templateUrl: './session-text-view.html',
   styleUrl: './session-text-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

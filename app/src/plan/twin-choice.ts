@@ -1,47 +1,47 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+} from '@angular/core';
+import { form, FormField, validate } from '@angular/forms/signals';
+import { MatAutocompleteModule } from '@angular/material/autocomplete';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
 import { sourceNames } from '@dray/core/late';
 import type { SlotSource } from '@dray/core';
 import { ViewStore } from '../state/view-store';
 
+const MOST_OFFERED = 12;
+
 /** What is done instead by whoever may not do a slot: a name with completion, empty for nothing said. */
 @Component({
   selector: 'dray-twin-choice',
+  imports: [FormField, MatAutocompleteModule, MatFormFieldModule, MatInput],
   template: `
-    <label
-      >for whoever may not
+    <mat-form-field>
+      <mat-label>for whoever may not</mat-label>
       <input
-        #box
-        class="field"
-        type="text"
-        list="twin-names"
+        matInput
         placeholder="what Dray finds"
-        [value]="name()"
-        (change)="choose(box.value)"
+        [formField]="field"
+        [matAutocomplete]="names"
+        (change)="commit()"
       />
-    </label>
-    <datalist id="twin-names">
-      @for (known of names(); track known) {
-        <option [value]="known"></option>
-      }
-    </datalist>
-    @if (box.value && box.value !== name()) {
-      <p class="problem" role="alert">
-        There is nothing called “{{ box.value }}”. Choose a name from the list.
-      </p>
-    }
+      <mat-autocomplete #names (optionSelected)="commit()">
+        @for (name of offered(); track name) {
+          <mat-option [value]="name">{{ name }}</mat-option>
+        }
+      </mat-autocomplete>
+      <mat-error>{{ field().errors()[0]?.message }}</mat-error>
+    </mat-form-field>
   `,
   styles: `
-    label {
-      display: block;
-      margin-top: 12px;
-      font-size: 12px;
-      color: var(--ink-2);
-    }
-    .field {
-      display: block;
+    mat-form-field {
       width: 100%;
-      font-size: 14px;
-      color: var(--ink);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -52,21 +52,28 @@ export class TwinChoice {
 
   private readonly view = inject(ViewStore);
   private readonly known = computed(() => sourceNames(this.view.catalog()));
-  protected readonly name = computed(() => {
+  private readonly typed = linkedSignal(() => {
     const twin = this.twin();
     return twin ? this.known().nameOf(twin) : '';
   });
-  protected readonly names = computed(() => {
-    const { ladders, exercises } = this.view.catalog();
-    return [...new Set([...ladders.values(), ...exercises.values()].map(({ name }) => name))].sort();
+  protected readonly field = form(this.typed, (path) => {
+    validate(path, ({ value }) =>
+      value().trim() === '' || this.sourceOf(value())
+        ? undefined
+        : {
+            kind: 'unknown',
+            message: `There is nothing called “${value()}”. Choose a name from the list.`,
+          },
+    );
   });
+  protected readonly offered = computed(() => this.known().offers(this.typed(), MOST_OFFERED));
 
-  protected choose(text: string): void {
-    if (text.trim() === '') {
-      this.chosen.emit(undefined);
-      return;
-    }
-    const source = this.known().find(text) ?? this.known().findLoosely(text);
-    if (source) this.chosen.emit(source);
+  private sourceOf(text: string): SlotSource | undefined {
+    return this.known().find(text) ?? this.known().findLoosely(text);
+  }
+
+  protected commit(): void {
+    this.field().markAsTouched();
+    if (this.field().valid()) this.chosen.emit(this.sourceOf(this.typed()));
   }
 }

@@ -1,15 +1,12 @@
-import { computed, inject } from '@angular/core';
+import { computed, inject, linkedSignal, resource } from '@angular/core';
 import {
   dateIn,
   holidayOn,
-  LEAST_WEEKS,
-  MOST_WEEKS,
   MUSCLE_WORDS,
   programWeek,
   weekdayOf,
   weekOn,
   WEEKDAY_WORDS,
-  WHOLE_CAP_PERCENT,
   type Holiday,
   type Muscle,
   type Program,
@@ -36,6 +33,7 @@ import {
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { PROJECT, type Path, type ProjectQuestion } from '../workers/project';
 import { effortRamp, type Ramp } from './effort-ramp';
 
 interface ProgramState {
@@ -45,13 +43,6 @@ interface ProgramState {
   readonly at: { readonly week: number; readonly index: number } | undefined;
   /** Moves from a week on, not only in it. */
   readonly onwards: boolean;
-  /** What was refused, and where. */
-  readonly problem: Problem | undefined;
-}
-
-interface Problem {
-  readonly at: 'begins' | 'weeks' | 'cap' | 'closed';
-  readonly sentence: string;
 }
 
 /** One class in the calendar. */
@@ -95,9 +86,12 @@ export const ProgramStore = signalStore(
     personId: undefined,
     at: undefined,
     onwards: true,
-    problem: undefined,
   }),
-  withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    view: inject(ViewStore),
+    project: inject(PROJECT),
+  })),
   withComputed(({ documents, view, chosenId, personId }) => ({
     programs: computed(() => documents.document()?.programs ?? []),
     program: computed(() => {
@@ -232,27 +226,45 @@ export const ProgramStore = signalStore(
         .find(({ week, index }) => week === place?.week && index === place.index);
     }),
   })),
+  // What to expect, from a worker; asked again when anything it rests on changes.
+  withProps((store) => ({
+    asked: resource({
+      params: (): ProjectQuestion | undefined => {
+        const document = store.documents.document();
+        const program = store.program();
+        const person = store.person();
+        return document && program && person
+          ? { document, programId: program.id, participantId: person.id, today: store.view.today() }
+          : undefined;
+      },
+      loader: ({ params, abortSignal }) => store.project(params, abortSignal),
+    }),
+  })),
+  withComputed(({ asked }) => ({
+    /** Those of before stay while new ones are worked out. */
+    paths: linkedSignal<readonly Path[] | undefined, readonly Path[]>({
+      source: () => (asked.hasValue() ? asked.value() : undefined),
+      computation: (paths, before) => paths ?? before?.value ?? [],
+    }),
+    expecting: asked.isLoading,
+    expectationFailed: computed(() => asked.error() !== undefined),
+  })),
   withMethods((store) => {
-    function edit(label: string, change: (program: Program) => Program, key?: string): void {
+    function edit(label: string, change: (program: Program) => Program): void {
       const id = store.program()?.id;
-      patchState(store, { problem: undefined });
-      store.documents.edit(
-        label,
-        (document) => ({
-          ...document,
-          programs: document.programs.map((program) => (program.id === id ? change(program) : program)),
-        }),
-        key,
-      );
-    }
-    function refuse(at: Problem['at'], sentence: string): void {
-      patchState(store, { problem: { at, sentence } });
+      store.documents.edit(label, (document) => ({
+        ...document,
+        programs: document.programs.map((program) => (program.id === id ? change(program) : program)),
+      }));
     }
     return {
+      expectAgain(): void {
+        store.asked.reload();
+      },
       show(id: string): void {
         patchState(store, { chosenId: id, at: undefined });
       },
-      showPerson(id: string): void {
+      showPerson(id: string | undefined): void {
         patchState(store, { personId: id });
       },
       select(week: number, index: number): void {
@@ -263,13 +275,15 @@ export const ProgramStore = signalStore(
       },
 
       /** A class to another weekday, in its own week. */
-      move(week: number, index: number, weekday: number): void {
+      move(week: number, index: number, weekday: number | undefined): void {
+        if (weekday === undefined) return;
         const words = WEEKDAY_WORDS[weekday - 1] ?? '';
         edit(`to ${words}`, (program) =>
           moveDay(program, { week, place: index, weekday, onwards: store.onwards() }),
         );
       },
       add(week: number, weekday: number, sessionId: string): void {
+        if (sessionId === '') return;
         const from = (own: number) => own === week || (store.onwards() && own > week);
         edit('one more class', (program) => ({
           ...program,
@@ -307,40 +321,28 @@ export const ProgramStore = signalStore(
         );
       },
       rename(name: string): void {
-        if (name.trim()) edit('name', (program) => ({ ...program, name: name.trim() }), 'program name');
+        edit('name', (program) => ({ ...program, name }));
       },
       begin(startDate: string): void {
-        if (startDate) edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
-        else refuse('begins', 'A program needs the day it begins on: choose one.');
+        edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
       },
-      setTime(time: string): void {
+      setTime(time: string | undefined): void {
         edit('time of day', ({ startTime: _, ...program }) =>
           time ? { ...program, startTime: time } : program,
         );
       },
-      lengthen(weeks: number): void {
-        if (Number.isInteger(weeks) && weeks >= LEAST_WEEKS && weeks <= MOST_WEEKS)
-          edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
-        else
-          refuse(
-            'weeks',
-            `A program has ${LEAST_WEEKS} to ${MOST_WEEKS} weeks; a longer one is followed by another.`,
-          );
+      lengthen(weeks: number | undefined): void {
+        if (weeks !== undefined) edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
       },
       grow(scheme: Scheme | undefined): void {
         if (scheme) edit('how it grows', (program) => ({ ...program, scheme }));
       },
-      cap(wholeCapPercent: number): void {
-        const { least, most } = WHOLE_CAP_PERCENT;
-        if (wholeCapPercent >= least && wholeCapPercent <= most)
-          edit(`${wholeCapPercent} % a week at the most`, (program) => ({ ...program, wholeCapPercent }));
-        else refuse('cap', `A session may grow by ${least} to ${most} % a week.`);
+      cap(wholeCapPercent: number | undefined): void {
+        if (wholeCapPercent === undefined) return;
+        edit(`${wholeCapPercent} % a week at the most`, (program) => ({ ...program, wholeCapPercent }));
       },
-      close(from: string, to: string, name: string): void {
-        if (!from) return refuse('closed', 'Say from which day it is closed.');
-        if (to && to < from) return refuse('closed', 'It ends before it begins: choose a later last day.');
-        const last = to || from;
-        edit('closed', (program) => withHoliday(program, { from, to: last, ...(name && { name }) }));
+      close(holiday: Holiday): void {
+        edit('closed', (program) => withHoliday(program, holiday));
       },
       reopen(at: number): void {
         edit('open again', (program) => withoutHoliday(program, at));

@@ -1,53 +1,122 @@
 import { CdkDrag, CdkDropList, CdkDropListGroup, type CdkDragDrop } from '@angular/cdk/drag-drop';
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  DestroyRef,
-  DOCUMENT,
-  effect,
-  inject,
-  signal,
-} from '@angular/core';
+import { DatePipe, DecimalPipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, linkedSignal } from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatTableModule } from '@angular/material/table';
+import { MatTooltip } from '@angular/material/tooltip';
 import {
   DEFAULT_WHOLE_CAP_PERCENT,
   formatMass,
   LEAST_WEEKS,
   MOST_WEEKS,
+  programSchema,
   WEEKDAY_WORDS,
   WHOLE_CAP_PERCENT,
 } from '@dray/core';
 import { programToCalendar } from '@dray/core/late';
-import { format, parseISO } from 'date-fns';
+import * as z from 'zod';
 import { download } from '../ui/download';
 import { Focus } from '../ui/focus';
+import { Beside } from '../ui/beside';
+import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { DateField } from '../ui/forms/date-field';
+import { NumberField } from '../ui/forms/number-field';
+import { TextField } from '../ui/forms/text-field';
+import { TimeField } from '../ui/forms/time-field';
+import { Notice } from '../ui/notice';
 import { SchemeChoice } from '../ui/scheme-choice';
-import { PROJECT, type Path } from '../workers/project';
+import type { Path } from '../workers/project';
+import { Closing } from './closing';
 import { RAMP_BOX } from './effort-ramp';
-import { ProgramStore, type CalendarDay, type DayClass } from './program-store';
+import { ProgramStore, type CalendarDay, type DayClass, type HeatRow } from './program-store';
+
+const WEEKS_WORDS = `goes from ${LEAST_WEEKS} to ${MOST_WEEKS}; a longer program is followed by another`;
+const CAP_WORDS = `goes from ${WHOLE_CAP_PERCENT.least} to ${WHOLE_CAP_PERCENT.most} %`;
+
+const named = ({ id, name }: { readonly id: string; readonly name: string }): Option<string> => ({
+  value: id,
+  words: name,
+});
 
 /** Weeks by days: when what is trained, what each muscle gets of it, and where it is too much too soon. */
 @Component({
   selector: 'dray-program',
-  imports: [CdkDrag, CdkDropList, CdkDropListGroup, SchemeChoice],
+  imports: [
+    Beside,
+    CdkDrag,
+    CdkDropList,
+    CdkDropListGroup,
+    ChoiceField,
+    Closing,
+    DateField,
+    DatePipe,
+    DecimalPipe,
+    MatButton,
+    MatCheckbox,
+    MatIcon,
+    MatIconButton,
+    MatMenuModule,
+    MatProgressBar,
+    MatTableModule,
+    MatTooltip,
+    NumberField,
+    SchemeChoice,
+    TextField,
+    TimeField,
+  ],
   providers: [ProgramStore],
   templateUrl: './program.html',
   styleUrl: './program.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { class: 'beside-rail' },
+  host: { class: 'head-and-sheet' },
 })
 export class ProgramScreen {
   protected readonly program = inject(ProgramStore);
-  private readonly project = inject(PROJECT);
   private readonly page = inject(DOCUMENT);
   private readonly focus = inject(Focus);
 
+  private readonly notice = inject(Notice);
+
   protected readonly words = WEEKDAY_WORDS;
-  protected readonly weeksRange = { least: LEAST_WEEKS, most: MOST_WEEKS };
-  protected readonly capRange = WHOLE_CAP_PERCENT;
+  protected readonly shape = programSchema.shape;
+  protected readonly weeksSchema = z
+    .int(WEEKS_WORDS)
+    .min(LEAST_WEEKS, WEEKS_WORDS)
+    .max(MOST_WEEKS, WEEKS_WORDS);
+  protected readonly capSchema = z
+    .number(CAP_WORDS)
+    .min(WHOLE_CAP_PERCENT.least, CAP_WORDS)
+    .max(WHOLE_CAP_PERCENT.most, CAP_WORDS);
   protected readonly rampBox = RAMP_BOX;
   protected readonly usualCap = DEFAULT_WHOLE_CAP_PERCENT;
-  protected readonly people = computed(() => this.program.documents.document()?.participants ?? []);
+
+  protected readonly programs = computed(() => this.program.programs().map(named));
+  protected readonly sessions = computed(() => this.program.sessions().map(named));
+  protected readonly people = computed(() =>
+    (this.program.documents.document()?.participants ?? []).map(named),
+  );
+  protected readonly weekdays = computed(() =>
+    this.program.weekdays().map((value) => ({ value, words: WEEKDAY_WORDS[value - 1] ?? '' })),
+  );
+  protected readonly columns = computed(() => [
+    'of',
+    ...this.program.calendar().map(({ week }) => `week ${week}`),
+  ]);
+  protected readonly hasCeiling = (_: number, path: Path) => path.ceiling !== undefined;
+  protected readonly byMuscle = (_: number, { muscle }: HeatRow) => muscle;
+  protected readonly bySlot = (_: number, { slotId }: Path) => slotId;
+  protected readonly fromWeek = computed(() => this.program.selected()?.week ?? this.program.presentWeek());
+
+  /** The class that would be added: the first there is, until another is chosen. */
+  protected readonly adding = linkedSignal(() => ({
+    sessionId: this.program.sessions()[0]?.id,
+    weekday: this.program.weekdays()[0],
+  }));
+
   protected readonly unit = computed(() => this.program.view.unit());
   /** Muscles that get anything at all. */
   protected readonly heat = computed(() =>
@@ -68,47 +137,6 @@ export class ProgramScreen {
     return one && week?.days[one.index]?.weekday;
   });
 
-  // What to expect, from the worker; asked again when anything it rests on changes.
-
-  protected readonly paths = signal<readonly Path[]>([]);
-  protected readonly waiting = signal(false);
-  private abort = new AbortController();
-
-  constructor() {
-    effect(() => {
-      const document = this.program.documents.document();
-      const own = this.program.program();
-      const person = this.program.person();
-      if (!document || !own || !person) return;
-      this.abort.abort();
-      this.abort = new AbortController();
-      const { signal: asked } = this.abort;
-      this.waiting.set(true);
-      const question = {
-        document,
-        programId: own.id,
-        participantId: person.id,
-        today: this.program.view.today(),
-      };
-      void this.project(question, asked)
-        .then((paths) => {
-          if (asked.aborted) return;
-          this.paths.set(paths);
-          this.waiting.set(false);
-        })
-        .catch(() => this.waiting.set(false));
-    });
-    inject(DestroyRef).onDestroy(() => this.abort.abort());
-  }
-
-  protected dateOf(date: string): string {
-    return format(parseISO(date), 'd MMM');
-  }
-
-  protected round(sets: number): string {
-    return String(Math.round(sets * 10) / 10);
-  }
-
   protected kg(kg: number): string {
     return formatMass(kg, this.unit());
   }
@@ -121,6 +149,20 @@ export class ProgramScreen {
   protected buy({ purchase }: Path): string {
     const best = purchase?.best;
     return best ? `; or ${best.addition.words} more in the kit` : '';
+  }
+
+  protected add(part: { sessionId?: string | undefined; weekday?: number | undefined }): void {
+    this.adding.update((adding) => ({ ...adding, ...part }));
+  }
+
+  protected takeOut(week: number, index: number): void {
+    this.program.takeOut(week, index);
+    this.notice.done('The class is taken out.');
+  }
+
+  protected remove(): void {
+    this.program.remove();
+    this.notice.done('The program is taken out.');
   }
 
   protected drop({ item, container }: CdkDragDrop<CalendarDay, CalendarDay, DayClass>): void {
@@ -141,7 +183,7 @@ export class ProgramScreen {
       this.program.move(one.week, one.index, weekday);
       this.focus.afterwards(() => `class-${one.week}-${one.index}`);
     } else if (event.key === 'Delete') {
-      this.program.takeOut(one.week, one.index);
+      this.takeOut(one.week, one.index);
     }
   }
 

@@ -1,4 +1,4 @@
-import { inject } from '@angular/core';
+import { computed, inject } from '@angular/core';
 import {
   MAX_DOCUMENT_BYTES,
   parseDocument,
@@ -9,7 +9,7 @@ import {
   type Problem,
   type Timing,
 } from '@dray/core';
-import { patchState, signalStore, withMethods, withProps, withState } from '@ngrx/signals';
+import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { changesBetween } from '../data/changes';
 import { DocumentRepository } from '../data/document-repository';
 import { LISTS } from '../data/dray-db';
@@ -48,16 +48,19 @@ interface SettingsState {
   readonly incoming: Incoming | undefined;
   readonly refused:
     { readonly from: string; readonly problems: readonly Problem[]; readonly more: number } | undefined;
-  readonly done: string;
 }
 
-const INITIAL: SettingsState = { incoming: undefined, refused: undefined, done: '' };
+const INITIAL: SettingsState = { incoming: undefined, refused: undefined };
 const PROBLEMS_SHOWN = 8;
 
 /** Taking documents out and in: always previewed, whole or not at all. */
 export const SettingsStore = signalStore(
   withState(INITIAL),
   withProps(() => ({ documents: inject(DocumentStore), repository: inject(DocumentRepository) })),
+  withComputed(({ documents }) => ({
+    unit: computed<MassUnit>(() => documents.document()?.settings.unit ?? 'kg'),
+    timing: computed<Timing>(() => documents.document()?.settings.timing ?? {}),
+  })),
   withMethods((store) => {
     function offer(from: string, document: DrayDocument): void {
       const current = store.documents.document();
@@ -74,13 +77,12 @@ export const SettingsStore = signalStore(
         }));
       },
 
-      /** A time between the work; an empty one is the usual. */
-      setTime(key: keyof Timing, seconds: number): void {
-        if (!Number.isNaN(seconds) && !(seconds >= 0 && seconds <= 120)) return;
+      /** A time between the work; none is the usual. */
+      setTime(key: keyof Timing, seconds: number | undefined): void {
         store.documents.edit('times between the work', (document) => {
           const { timing, ...settings } = document.settings;
           const { [key]: _old, ...others } = timing ?? {};
-          const now = Number.isNaN(seconds) ? others : { ...others, [key]: seconds };
+          const now = seconds === undefined ? others : { ...others, [key]: seconds };
           const own = Object.keys(now).length > 0 ? { timing: now } : {};
           return { ...document, settings: { ...settings, ...own } };
         });
@@ -120,7 +122,7 @@ export const SettingsStore = signalStore(
         const incoming = store.incoming();
         if (!incoming) return;
         await store.documents.replace(incoming.document);
-        patchState(store, { ...INITIAL, done: `Taken in: ${incoming.from}.` });
+        patchState(store, INITIAL);
       },
 
       leave(): void {

@@ -121,7 +121,7 @@ describe('DocumentStore', () => {
     documents.editSession('45 minutes', 'tuesday', budget(45));
     await until(() => documents.failure() !== undefined);
     expect(documents.failure()).toContain('QuotaExceededError');
-    expect(documents.failure()).toContain('Export');
+    expect(documents.failure()).toContain('export');
     expect(documents.document()?.sessions[0]?.budgetMinutes).toBe(45);
   });
 });

@@ -13,6 +13,7 @@ import { anywhere, applyChanges, changesBetween, reversed, type RecordChange } f
 import { DocumentRepository } from '../data/document-repository';
 import { dayOf } from '../data/log-days';
 import { reconcile, reconcileLog } from '../data/reconcile';
+import { WriteQueue } from '../data/write-queue';
 
 /** An edit that can be taken back, with the words for it. */
 export interface Edit {
@@ -44,22 +45,22 @@ const INITIAL: DocumentState = { document: undefined, failure: undefined, past: 
 export const DocumentStore = signalStore(
   { providedIn: 'root' },
   withState(INITIAL),
-  withProps(() => ({ repository: inject(DocumentRepository), queue: { last: Promise.resolve() } })),
+  withProps(() => ({ repository: inject(DocumentRepository), queue: new WriteQueue() })),
   withComputed(({ past, future, document }) => ({
     undoLabel: computed(() => past().at(-1)?.label),
     redoLabel: computed(() => future().at(-1)?.label),
     ready: computed(() => document() !== undefined),
   })),
   withMethods((store) => {
-    /** Runs one write after another; a failure is said, and the edit stays on screen for an export. */
+    /** Writes in order; one that failed stays, is said, and is tried again until it is on the disk. */
     function enqueue(write: () => Promise<void>): Promise<void> {
-      patchState(store, { writing: store.writing() + 1 });
-      store.queue.last = store.queue.last
-        .then(write)
-        .then(() => patchState(store, { failure: undefined }))
-        .catch((error: unknown) => patchState(store, { failure: notKept(error) }))
-        .finally(() => patchState(store, { writing: store.writing() - 1 }));
-      return store.queue.last;
+      store.queue.watch(({ waiting, error }) =>
+        patchState(store, {
+          writing: waiting,
+          failure: error === undefined ? undefined : notKept(error, waiting),
+        }),
+      );
+      return store.queue.add(write);
     }
 
     function carryOut(changes: readonly RecordChange[]): void {
@@ -73,7 +74,7 @@ export const DocumentStore = signalStore(
       async open(): Promise<void> {
         try {
           const { document, fresh } = await store.repository.open();
-          patchState(store, { document });
+          patchState(store, { document, failure: undefined });
           if (fresh) setTimeout(() => void methods.addDemoLog(), AFTER_FIRST_PAINT_MS);
         } catch (error) {
           patchState(store, { failure: notOpened(error) });
@@ -184,9 +185,15 @@ export const DocumentStore = signalStore(
         );
       },
 
-      /** Once everything that was edited is on the disk. */
+      /** Once everything that was edited is on the disk, or is known not to be. */
       settled(): Promise<void> {
-        return store.queue.last;
+        return store.queue.settled();
+      },
+
+      /** Writes what could not be kept, now; opens the document where that was what failed. */
+      tryAgain(): void {
+        if (store.document()) store.queue.tryAgain();
+        else void methods.open();
       },
 
       /**
@@ -197,7 +204,7 @@ export const DocumentStore = signalStore(
       async readLogAgain(
         ready: (document: DrayDocument) => Promise<void> = async () => undefined,
       ): Promise<void> {
-        await store.queue.last;
+        await store.queue.settled();
         const read = await store.repository.read();
         const before = store.document();
         if (!read || !before) return;
@@ -242,10 +249,11 @@ export const DocumentStore = signalStore(
        * @param days of the log, where it wrote nothing else
        */
       async takeIn(days?: readonly string[]): Promise<void> {
-        await store.queue.last;
+        await store.queue.settled();
         if (days) {
           const entries = await store.repository.logOfDays(days);
           const now = store.document();
+          if (store.failure() !== undefined) return;
           if (store.writing() > 0 || !now) return methods.takeIn(days);
           const touched = new Set(days);
           const others = now.log.filter((entry) => !touched.has(dayOf(entry)));
@@ -254,6 +262,7 @@ export const DocumentStore = signalStore(
           return;
         }
         const read = await store.repository.read();
+        if (store.failure() !== undefined) return;
         if (store.writing() > 0) return methods.takeIn();
         const before = store.document();
         if (read) patchState(store, { document: before ? reconcile(before, read) : read });
@@ -293,8 +302,9 @@ function notOpened(error: unknown): string {
   return `This browser does not let Dray keep data (${reason(error)}). Leave private browsing, or free some space, and load the page again.`;
 }
 
-function notKept(error: unknown): string {
-  return `The last change could not be kept (${reason(error)}). Export the document under Settings before you close this tab.`;
+function notKept(error: unknown, waiting: number): string {
+  const what = waiting > 1 ? `The last ${waiting} changes are` : 'The last change is';
+  return `${what} not on the disk yet (${reason(error)}). Dray goes on trying; export the document under Settings before you close this tab.`;
 }
 
 function reason(error: unknown): string {

@@ -19,9 +19,16 @@ interface ViewState {
   readonly chosenWeek: number | undefined;
   /** Warm-up and cool-down on the board. */
   readonly loosening: boolean;
+  /** The board's reasons lie over it when asked for, instead of beside it. */
+  readonly reasonsOver: boolean;
 }
 
-const INITIAL: ViewState = { chosenSessionId: undefined, chosenWeek: undefined, loosening: false };
+const INITIAL: ViewState = {
+  chosenSessionId: undefined,
+  chosenWeek: undefined,
+  loosening: false,
+  reasonsOver: false,
+};
 const NOTHING_OWN = { exercises: [], ladders: [] };
 const DEVICE_KEY = 'view';
 
@@ -90,11 +97,14 @@ export const ViewStore = signalStore(
     };
   }),
   withMethods((store) => ({
-    showSession(id: string): void {
+    showSession(id: string | undefined): void {
       patchState(store, { chosenSessionId: id });
     },
     showWeek(week: number): void {
       patchState(store, { chosenWeek: Math.max(1, Math.min(week, store.weeks())) });
+    },
+    putReasonsOver(reasonsOver: boolean): void {
+      patchState(store, { reasonsOver });
     },
     showLoosening(loosening: boolean): void {
       patchState(store, { loosening });
@@ -108,10 +118,11 @@ export const ViewStore = signalStore(
         .then((kept) => {
           if (!kept) return;
           // What was chosen while this was being read stays.
-          patchState(store, ({ chosenSessionId, chosenWeek, loosening }) => ({
+          patchState(store, ({ chosenSessionId, chosenWeek, loosening, reasonsOver }) => ({
             chosenSessionId: chosenSessionId ?? kept.chosenSessionId,
             chosenWeek: chosenWeek ?? (kept.on === store.today() ? kept.chosenWeek : undefined),
             loosening: loosening || kept.loosening,
+            reasonsOver: reasonsOver || (kept.reasonsOver ?? false),
           }));
         })
         .catch(() => undefined)
@@ -122,6 +133,7 @@ export const ViewStore = signalStore(
           chosenSessionId: store.chosenSessionId(),
           chosenWeek: store.chosenWeek(),
           loosening: store.loosening(),
+          reasonsOver: store.reasonsOver(),
         };
         if (restored()) void store.device.set(DEVICE_KEY, view).catch(() => undefined);
       });

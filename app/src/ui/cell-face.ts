@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { booleanAttribute, ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
 import {
   formatHeldMass,
@@ -43,11 +43,16 @@ import { TierGlyph } from './tier-glyph';
         <div class="recipe each">{{ face.eachLoad }}</div>
       }
       @if (face.load) {
-        <div class="recipe" [class.under]="face.tempo || face.eachLoad">
+        <div class="recipe" [class.brief]="brief()" [class.under]="face.tempo || face.eachLoad">
           @if (pictureSize() > 0 && face.made; as made) {
             <dray-load-picture [recipe]="made" [size]="pictureSize()" />
           }
-          {{ face.version }} · {{ face.recipe }}{{ pictureSize() > 0 && face.trust ? ', ' + face.trust : '' }}
+          @if (brief() && face.made) {
+            {{ face.version }}
+          } @else {
+            {{ face.version }} · {{ face.recipe
+            }}{{ pictureSize() > 0 && face.trust ? ', ' + face.trust : '' }}
+          }
         </div>
       }
       <ng-template #since>
@@ -76,6 +81,8 @@ import { TierGlyph } from './tier-glyph';
 export class CellFace {
   readonly cell = input.required<Cell>();
   readonly unit = input.required<MassUnit>();
+  /** The drawing says how the load is made; its words stand in the panel. */
+  readonly brief = input(false, { transform: booleanAttribute });
   /** Height of the drawing of the load, in pixels; none where there is no room for it. */
   readonly pictureSize = input(0);
 

@@ -1,8 +1,8 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input, output, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
+import { MatButton } from '@angular/material/button';
 import {
   experienceSchema,
   placeInProgram,
-  problemFrom,
   schemeSchema,
   versionForTier,
   wavePercent,
@@ -18,7 +18,11 @@ import {
   usualScheme,
   WAVE_WORDS,
 } from '@dray/core/late';
+import type * as z from 'zod';
 import { ViewStore } from '../state/view-store';
+import { ChoiceField, type Option } from './forms/choice-field';
+import { NumberField } from './forms/number-field';
+import { judgedBy } from './forms/zod';
 
 const SCHEMES = Object.entries(SCHEME_WORDS).map(([kind, words]) => ({
   kind: kind as Scheme['kind'],
@@ -31,30 +35,14 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
 /** How work grows from week to week: one of the schools, with its numbers, refused in place where they go too far. */
 @Component({
   selector: 'dray-scheme-choice',
+  imports: [ChoiceField, MatButton, NumberField],
   template: `
-    <label
-      >grows by
-      <select class="field" (change)="choose($any($event.target).value)">
-        @if (usualFor()) {
-          <option value="" [selected]="!scheme()">as the program does</option>
-        }
-        @for (known of schemes; track known.kind) {
-          <option [value]="known.kind" [selected]="scheme()?.kind === known.kind">{{ known.name }}</option>
-        }
-      </select>
-    </label>
+    <dray-choice label="grows by" [value]="scheme()?.kind" [options]="kinds()" (chosen)="choose($event)" />
     @if (says()) {
       <p class="says">{{ says() }}</p>
     }
     @if (scheme()?.kind === 'wave') {
-      <label
-        >shape
-        <select class="field" (change)="set('shape', $any($event.target).value)">
-          @for (shape of shapes; track shape.value) {
-            <option [value]="shape.value" [selected]="shape.value === shapeNow()">{{ shape.words }}</option>
-          }
-        </select>
-      </label>
+      <dray-choice label="shape" [value]="shapeNow()" [options]="shapes" (chosen)="set('shape', $event)" />
     }
     @if (wave().length > 0) {
       <svg class="wave" [attr.viewBox]="waveBox" role="img" [attr.aria-label]="waveSays()">
@@ -71,24 +59,15 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
       </svg>
     }
     @for (number of numbers(); track number.key) {
-      <label class="number"
-        ><input
-          class="field rest"
-          type="number"
-          min="1"
-          [value]="number.value"
-          (change)="set(number.key, $any($event.target).valueAsNumber)"
-        />
-        <span>{{ number.words }}</span></label
-      >
-    }
-    @if (problem()) {
-      <p class="problem" role="alert">{{ problem() }}</p>
+      <dray-number
+        [label]="number.words"
+        [value]="number.value"
+        [schema]="number.schema"
+        (saved)="set(number.key, $event)"
+      />
     }
     @if (usual(); as known) {
-      <button type="button" class="plain" (click)="chosen.emit(known.scheme)">
-        usual here: {{ known.name }}
-      </button>
+      <button matButton (click)="chosen.emit(known.scheme)">Usual here: {{ known.name }}</button>
     }
   `,
   styles: `
@@ -96,20 +75,9 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
       display: block;
       margin-top: 12px;
     }
-    label {
-      display: block;
-      font-size: 12px;
-      color: var(--ink-2);
-    }
-    .number {
-      display: flex;
-      align-items: baseline;
-      gap: 6px;
-      font-size: 13px;
-    }
-    .number .field {
-      flex: none;
-      width: 52px;
+    dray-choice,
+    dray-number {
+      width: 100%;
     }
     .wave {
       display: block;
@@ -130,18 +98,10 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
       fill: var(--ink-2);
       text-anchor: middle;
     }
-    .field {
-      color: var(--ink);
-      font-size: 13px;
-    }
     .says {
       margin: 2px 0 4px;
       font-size: 12.5px;
       color: var(--ink-2);
-    }
-    .plain {
-      margin-left: -6px;
-      font-size: 12px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -155,11 +115,14 @@ export class SchemeChoice {
   readonly chosen = output<Scheme | undefined>();
 
   private readonly view = inject(ViewStore);
-  protected readonly schemes = SCHEMES;
   protected readonly waveBox = `0 -1 ${WAVE.width} ${WAVE.height + WAVE.words + 1}`;
   protected readonly waveFoot = WAVE.height + WAVE.words - 2;
   protected readonly shapes = Object.entries(WAVE_WORDS).map(([value, words]) => ({ value, words }));
-  protected readonly problem = signal('');
+
+  protected readonly kinds = computed<readonly Option<Scheme['kind'] | undefined>[]>(() => [
+    ...(this.usualFor() ? [{ value: undefined, words: 'as the program does' }] : []),
+    ...SCHEMES.map(({ kind, name }) => ({ value: kind, words: name })),
+  ]);
 
   protected readonly says = computed(() => {
     const scheme = this.scheme();
@@ -178,7 +141,11 @@ export class SchemeChoice {
     const stepped = scheme.kind !== 'wave' || scheme.shape === 'step';
     return SCHEME_NUMBERS[scheme.kind]
       .filter(({ key }) => key !== 'stepWeeks' || stepped)
-      .map((number) => ({ ...number, value: Number(values.get(number.key)) }));
+      .map((number) => ({
+        ...number,
+        value: Number(values.get(number.key)),
+        schema: this.within(number.key),
+      }));
   });
 
   /** The weeks of a wave as bars, the foot of the drawing a little under its lowest. */
@@ -230,18 +197,20 @@ export class SchemeChoice {
     return scheme.kind === this.scheme()?.kind ? undefined : { scheme, name: SCHEME_WORDS[scheme.kind].name };
   });
 
-  protected choose(kind: string): void {
-    this.problem.set('');
+  protected choose(kind: Scheme['kind'] | undefined): void {
     const known = SCHEMES.find((scheme) => scheme.kind === kind);
     const exercise = this.exercise();
     const started = known && exercise && schemeFor(known.kind, exercise, this.experience());
     this.chosen.emit(started ?? (known && USUAL_SCHEMES[known.kind]));
   }
 
-  protected set(key: string, value: number | string): void {
+  protected set(key: string, value: number | string | undefined): void {
     const checked = schemeSchema.safeParse({ ...this.scheme(), [key]: value });
-    const [issue] = checked.error?.issues ?? [];
-    this.problem.set(issue ? problemFrom(issue).sentence : '');
     if (checked.success) this.chosen.emit(checked.data);
+  }
+
+  /** A number is judged with the whole scheme: how far one may go often rests on another. */
+  private within(key: string): z.ZodType {
+    return judgedBy((value) => schemeSchema.safeParse({ ...this.scheme(), [key]: value }));
   }
 }

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatTooltip } from '@angular/material/tooltip';
 import { programWeek, standsIn } from '@dray/core';
 import { ViewStore } from '../state/view-store';
 import { isShortcut } from './keys';
@@ -6,25 +8,27 @@ import { isShortcut } from './keys';
 /** The weeks of the session on view, as a row of numbers to choose from; [ and ] go one back and one on. */
 @Component({
   selector: 'dray-weeks',
+  imports: [MatButtonToggleModule, MatTooltip],
   template: `
     <span class="word" id="week-word">{{ lighterNow() ? 'lighter week' : 'week' }}</span>
-    <div role="radiogroup" aria-labelledby="week-word" [class.many]="weeks().length > 8">
+    <mat-button-toggle-group
+      hideSingleSelectionIndicator
+      aria-labelledby="week-word"
+      [class.many]="weeks().length > 8"
+      [value]="view.week()"
+      (change)="view.showWeek($event.value)"
+    >
       @for (one of weeks(); track one.week) {
-        <button
-          type="button"
-          role="radio"
-          [attr.aria-checked]="one.week === view.week()"
-          [class.on]="one.week === view.week()"
+        <mat-button-toggle
+          [value]="one.week"
           [class.present]="one.week === view.presentWeek()"
           [class.lighter]="one.lighter"
           [class.without]="one.without"
-          [attr.title]="one.title || null"
-          (click)="view.showWeek(one.week)"
+          [matTooltip]="one.title"
+          >{{ one.week }}</mat-button-toggle
         >
-          {{ one.week }}
-        </button>
       }
-    </div>
+    </mat-button-toggle-group>
   `,
   styles: `
     :host {
@@ -34,59 +38,51 @@ import { isShortcut } from './keys';
       color: var(--ink-2);
       font-size: 13px;
     }
-    div {
-      display: flex;
-    }
-    button {
-      font: 500 15px var(--f-text);
-      color: var(--ink-2);
-      background: none;
+    mat-button-toggle-group {
       border: 0;
-      border-bottom: 3px solid var(--hair);
+    }
+    mat-button-toggle {
+      --mat-button-toggle-selected-state-background-color: transparent;
+      --mat-button-toggle-label-text-size: 15px;
+      border: 0 !important;
+      border-bottom: 3px solid var(--hair) !important;
       min-width: 36px;
-      padding: 8px 6px;
       margin-right: 3px;
-      cursor: pointer;
     }
-    button:hover {
-      color: var(--ink);
+    mat-button-toggle.lighter {
+      border-bottom-style: dashed !important;
+      border-bottom-color: var(--ink-2) !important;
     }
-    button.lighter {
-      border-bottom-style: dashed;
-      border-bottom-color: var(--ink-2);
-    }
-    button.without {
+    mat-button-toggle.without {
       opacity: 0.5;
     }
-    button.on {
-      color: var(--ink);
-      font-weight: 650;
-      border-bottom-color: var(--sea);
+    mat-button-toggle.mat-button-toggle-checked {
+      --mat-button-toggle-label-text-weight: 650;
+      border-bottom-color: var(--sea) !important;
     }
-    button.present::after {
+    mat-button-toggle.present::after {
       content: '';
-      display: block;
+      position: absolute;
+      bottom: 1px;
+      left: calc(50% - 2px);
       width: 5px;
       height: 5px;
-      margin: 1px auto -6px;
       border-radius: 50%;
       background: var(--ink);
     }
-    .many button {
+    .many mat-button-toggle {
       min-width: 24px;
-      padding: 8px 3px;
     }
     @media (max-width: 500px) {
-      button {
+      mat-button-toggle {
         min-width: 24px;
-        padding: 8px 2px;
       }
       .word {
         display: none;
       }
     }
     @media print {
-      button:not(.on) {
+      mat-button-toggle:not(.mat-button-toggle-checked) {
         display: none;
       }
     }

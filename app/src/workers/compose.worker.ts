@@ -2,6 +2,7 @@
 import { catalogOf } from '@dray/core';
 import { fitToTime, suggestPairings } from '@dray/core/late';
 import type { ComposeAnswers, ComposeQuestion } from './compose';
+import { replyWith } from './reply';
 
 interface Asked {
   readonly kind: keyof ComposeAnswers;
@@ -9,12 +10,15 @@ interface Asked {
 }
 
 /** Off the page's thread: every way of pairing, every way of being shorter. */
-const ANSWERS: { [Kind in keyof ComposeAnswers]: (question: ComposeQuestion) => ComposeAnswers[Kind] } = {
-  pairings: (question) =>
+type Progress = (share: number) => void;
+const ANSWERS: {
+  [Kind in keyof ComposeAnswers]: (question: ComposeQuestion, progress: Progress) => ComposeAnswers[Kind];
+} = {
+  pairings: (question, progress) =>
     suggestPairings(question.session, {
       ...contextOf(question),
-      onProgress: (progress) => {
-        postMessage({ progress });
+      onProgress: (share) => {
+        progress(share);
         return true;
       },
     }) ?? [],
@@ -25,6 +29,4 @@ function contextOf({ tier, own }: ComposeQuestion) {
   return { tier, catalog: catalogOf(own), timing: own.settings.timing };
 }
 
-addEventListener('message', ({ data: { kind, question } }: MessageEvent<Asked>) => {
-  postMessage({ result: ANSWERS[kind](question) });
-});
+replyWith(({ kind, question }: Asked, progress) => ANSWERS[kind](question, progress));

@@ -1,7 +1,7 @@
 import { InjectionToken } from '@angular/core';
 import type { DrayDocument, MassUnit } from '@dray/core';
 import type { LogMapping, LogPreview, LogProblem } from '@dray/core/late';
-import type { Answer } from './ask';
+import { answerOf } from './ask';
 
 /** What the worker needs of the document beside its log, which it reads and writes itself. */
 export interface LogCsvDocument {
@@ -52,15 +52,11 @@ export const LOG_CSV = new InjectionToken<() => LogCsvTalk>('logs as files', {
     const worker = new Worker(new URL('./log-csv.worker', import.meta.url), { type: 'module' });
     return {
       end: () => worker.terminate(),
-      ask: (question, onProgress) =>
-        new Promise((resolve, reject) => {
-          worker.onmessage = ({ data }: MessageEvent<Answer<LogCsvAnswers[typeof question.kind]>>) => {
-            if ('progress' in data) onProgress?.(data.progress);
-            else resolve(data.result);
-          };
-          worker.onerror = (event) => reject(new Error(event.message));
-          worker.postMessage(question);
-        }),
+      ask: (question, onProgress) => {
+        const answer = answerOf<LogCsvAnswers[typeof question.kind]>(worker, onProgress);
+        worker.postMessage(question);
+        return answer;
+      },
     };
   },
 });

@@ -4,6 +4,7 @@ import { logFromCsv, logToCsv, previewLogCsv } from '@dray/core/late';
 import { DrayDb } from '../data/dray-db';
 import { addLog, readLog } from '../data/log-days';
 import type { LogCsvAnswers, LogCsvQuestion } from './log-csv';
+import { replyWith } from './reply';
 
 const PROBLEMS_SHOWN = 100;
 
@@ -11,8 +12,10 @@ let text = '';
 let read: readonly LogEntry[] = [];
 
 /** Off the page's thread: reading, checking and keeping a log of any length; nothing is kept before it is asked for. */
-async function answer(question: LogCsvQuestion): Promise<LogCsvAnswers[LogCsvQuestion['kind']]> {
-  const progress = (share: number) => postMessage({ progress: share });
+async function answer(
+  question: LogCsvQuestion,
+  progress: (share: number) => void,
+): Promise<LogCsvAnswers[LogCsvQuestion['kind']]> {
   switch (question.kind) {
     case 'look':
       text = await question.file.text();
@@ -54,6 +57,4 @@ async function answer(question: LogCsvQuestion): Promise<LogCsvAnswers[LogCsvQue
   }
 }
 
-addEventListener('message', ({ data }: MessageEvent<LogCsvQuestion>) => {
-  void answer(data).then((result) => postMessage({ result }));
-});
+replyWith(answer);

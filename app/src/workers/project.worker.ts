@@ -2,6 +2,7 @@
 import { createResolver, marksOf, standsIn, type Cell, type MassUnit } from '@dray/core';
 import { bestAddition, projectProgram, wayOnWords } from '@dray/core/late';
 import type { Path, PathWeek, ProjectQuestion } from './project';
+import { replyWith } from './reply';
 
 function weekOf(cell: Cell, stands: boolean, unit: MassUnit): PathWeek {
   const { week } = cell;
@@ -30,8 +31,8 @@ function weekOf(cell: Cell, stands: boolean, unit: MassUnit): PathWeek {
 }
 
 /** Off the page's thread: one person's way through a program, and what is worth buying where their kit ends. */
-addEventListener('message', ({ data }: MessageEvent<ProjectQuestion>) => {
-  const { document, programId, participantId, today } = data;
+replyWith((question: ProjectQuestion): Path[] => {
+  const { document, programId, participantId, today } = question;
   const program = document.programs.find(({ id }) => id === programId);
   const kitIds = document.participants.find(({ id }) => id === participantId)?.kitIds ?? [];
   const kit = document.kits.find(({ id }) => kitIds.includes(id));
@@ -41,7 +42,7 @@ addEventListener('message', ({ data }: MessageEvent<ProjectQuestion>) => {
     program,
     createResolver(() => today),
   );
-  const result = paths.map(({ cells, ceiling, ...slot }): Path => {
+  return paths.map(({ cells, ceiling, ...slot }): Path => {
     const purchase = kit && ceiling?.need ? bestAddition(kit, [ceiling.need]) : undefined;
     return {
       ...slot,
@@ -52,5 +53,4 @@ addEventListener('message', ({ data }: MessageEvent<ProjectQuestion>) => {
       purchase,
     };
   });
-  postMessage({ result });
 });

@@ -49,7 +49,8 @@ export function parseDocument(json: string): ParsedDocument {
     );
   }
   const checked = documentSchema.safeParse(migrateDocument(data));
-  if (!checked.success) return { ok: false, problems: checked.error.issues.map(problemFrom) };
+  if (!checked.success)
+    return { ok: false, problems: checked.error.issues.map((issue) => problemFrom(issue)) };
   const catalog = catalogFrom(checked.data);
   if (typeof catalog === 'string') return { ok: false, problems: [{ path: 'ladders', sentence: catalog }] };
   const problems = checkReferences(checked.data, catalog);

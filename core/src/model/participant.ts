@@ -15,6 +15,7 @@ import {
 
 const LOAD_WORDS = 'a load has to be more than 0 and at most 500 kg (1100 lb)';
 const REPS_WORDS = 'reps are a whole number from 1 to 30; more say little about strength';
+const BODY_WORDS = 'has to be from 20 to 300 kg (44 to 660 lb)';
 const RESERVE_WORDS = 'reps left are a whole number from 0 to 10';
 
 /** A set that was really done, from which strength is worked out. */
@@ -90,7 +91,7 @@ export const participantSchema = z.strictObject({
   /** A few words that tell who it is: "rigger". */
   role: z.string().max(80),
   unit: unitSchema,
-  bodyMassKg: z.number().min(20).max(300),
+  bodyMassKg: z.number(BODY_WORDS).min(20, BODY_WORDS).max(300, BODY_WORDS),
   heightCm: z.number().min(90).max(230).optional(),
   birthYear: z.int().min(1900).max(2020).optional(),
   sex: sexSchema.optional(),

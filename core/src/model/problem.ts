@@ -24,7 +24,8 @@ const TYPE_WORDS: Readonly<Record<string, string>> = {
   record: 'a group of fields',
 };
 
-function words(issue: Issue): string {
+/** What is wrong, without saying of what: "is too large; the most is 240". */
+export function issueWords(issue: Issue): string {
   switch (issue.code) {
     case 'invalid_type':
       return issue.input === undefined && /undefined/.test(issue.message)
@@ -54,10 +55,19 @@ function customised(message: string): string | undefined {
   return /^[a-z]/.test(message) ? message : undefined;
 }
 
-/** A schema issue as a path and a sentence. */
-export function problemFrom(issue: Issue): Problem {
+/**
+ * A schema issue as a path and a sentence.
+ *
+ * @param named what a reader calls the one field it is about, in place of its path: "Budget"
+ * @example
+ *   problemFrom(issue, 'Budget').sentence; // 'Budget is too large; the most is 240.'
+ */
+export function problemFrom(issue: Issue, named?: string): Problem {
   const path = pathWords(issue.path);
-  const text = words(issue);
-  const sentence = /^(is|has|cannot) /.test(text) ? `${path || 'The file'} ${text}.` : `${path}: ${text}.`;
+  const text = issueWords(issue);
+  const subject = named ?? path;
+  const sentence = /^(is|has|cannot) /.test(text)
+    ? `${subject || 'The file'} ${text}.`
+    : `${subject}: ${text}.`;
   return { path, sentence };
 }

@@ -1,0 +1,132 @@
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import { form, FormField, submit } from '@angular/forms/signals';
+import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { formatMass, overrideSchema, readMass, totalOf, type MassUnit } from '@dray/core';
+import { massText } from '../ui/forms/mass-field';
+import { checkedBy } from '../ui/forms/zod';
+
+/** A cell as it stands before the coach's hand comes to it. */
+export interface Standing {
+  readonly versionName: string;
+  readonly sets: number;
+  readonly amount: number;
+  readonly seconds: boolean;
+  /** In kilograms, both hands together. */
+  readonly loadKg: number | undefined;
+  /** Two where one is held in each: loads are then shown and typed for each hand. */
+  readonly hands: 1 | 2;
+}
+
+/** What the coach's hand makes of it. */
+export interface Set {
+  readonly sets: number;
+  readonly amount: number;
+  /** Undefined where it stays as it was. */
+  readonly loadKg: number | undefined;
+  readonly onward: boolean;
+  readonly reason: string;
+}
+
+const shape = overrideSchema.shape;
+
+/** Sets, amount and load for one cell, with the reason that stands beside it. */
+@Component({
+  selector: 'dray-by-hand-form',
+  imports: [FormField, MatButton, MatCheckbox, MatFormFieldModule, MatInput],
+  template: `
+    <h3>Set by hand: {{ standing().versionName }}</h3>
+    <form (submit)="apply($event)" (keydown.escape)="cancelled.emit()">
+      <mat-form-field>
+        <mat-label>sets</mat-label>
+        <input matInput type="number" [formField]="hand.sets" />
+        <mat-error>{{ hand.sets().errors()[0]?.message }}</mat-error>
+      </mat-form-field>
+      <mat-form-field>
+        <mat-label>{{ standing().seconds ? 'seconds' : 'reps' }}</mat-label>
+        <input matInput type="number" [formField]="hand.amount" />
+        <mat-error>{{ hand.amount().errors()[0]?.message }}</mat-error>
+      </mat-form-field>
+      <mat-form-field>
+        <mat-label>load{{ standing().hands === 2 ? ' each' : '' }}</mat-label>
+        <input matInput inputmode="decimal" [formField]="hand.load" />
+        <span matTextSuffix>{{ unit() }}</span>
+        <mat-error>{{ hand.load().errors()[0]?.message }}</mat-error>
+      </mat-form-field>
+      <mat-form-field class="wide">
+        <mat-label>because</mat-label>
+        <input matInput autocomplete="off" data-testid="reason" [formField]="hand.reason" />
+        <mat-error>{{ hand.reason().errors()[0]?.message }}</mat-error>
+      </mat-form-field>
+      <mat-checkbox class="wide" [formField]="hand.onward">this week and on</mat-checkbox>
+      <div class="wide acts">
+        <button matButton="outlined" type="submit">Set by hand</button>
+        <button matButton type="button" (click)="leaveOut()">Leave it out</button>
+        <button matButton type="button" (click)="cancelled.emit()">Cancel</button>
+      </div>
+    </form>
+  `,
+  styles: `
+    form {
+      display: grid;
+      grid-template-columns: 1fr 1fr 1.3fr;
+      gap: 2px 12px;
+    }
+    .wide {
+      grid-column: 1 / 4;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ByHandForm {
+  readonly standing = input.required<Standing>();
+  readonly unit = input.required<MassUnit>();
+  readonly applied = output<Set>();
+  readonly leftOut = output<Pick<Set, 'onward' | 'reason'>>();
+  readonly cancelled = output<void>();
+
+  private readonly shownLoad = computed(() => {
+    const { loadKg, hands } = this.standing();
+    return loadKg === undefined ? '' : formatMass(loadKg / hands, this.unit());
+  });
+  private readonly draft = linkedSignal(() => ({
+    sets: this.standing().sets as number | null,
+    amount: this.standing().amount as number | null,
+    load: this.shownLoad(),
+    reason: '',
+    onward: true,
+  }));
+  private readonly loadSchema = computed(() => massText(this.unit(), shape.loadKg));
+
+  protected readonly hand = form(this.draft, (path) => {
+    checkedBy(path.sets, { schema: () => shape.sets.unwrap(), named: () => 'Sets' });
+    checkedBy(path.amount, { schema: () => shape.amount.unwrap(), named: () => 'This' });
+    checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'The load' });
+    checkedBy(path.reason, { schema: () => shape.reason, named: () => 'The reason' });
+  });
+
+  protected async apply(event: Event): Promise<void> {
+    event.preventDefault();
+    await submit(this.hand, () => {
+      const { sets, amount, load, reason, onward } = this.draft();
+      const typed = load === this.shownLoad() ? undefined : readMass(load, this.unit());
+      this.applied.emit({
+        sets: sets ?? this.standing().sets,
+        amount: amount ?? this.standing().amount,
+        loadKg: typed === undefined ? undefined : totalOf(typed, this.standing().hands === 2),
+        onward,
+        reason: reason.trim(),
+      });
+      return Promise.resolve(undefined);
+    });
+  }
+
+  /** Not at all: only the reason has to be good. */
+  protected leaveOut(): void {
+    this.hand.reason().markAsTouched();
+    const { reason, onward } = this.draft();
+    if (this.hand.reason().valid()) this.leftOut.emit({ reason: reason.trim(), onward });
+  }
+}

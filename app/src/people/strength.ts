@@ -1,0 +1,162 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatIconButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatRadioModule } from '@angular/material/radio';
+import { MatTableModule } from '@angular/material/table';
+import { MatTooltip } from '@angular/material/tooltip';
+import { formatLoad, formatMass, SURE_SD, tierFor, type KnownSet } from '@dray/core';
+import { ChartCanvas } from '../ui/chart-canvas';
+import { counted } from '../ui/count';
+import { ChoiceField } from '../ui/forms/choice-field';
+import { Notice } from '../ui/notice';
+import { strengthChart } from '../ui/strength-chart';
+import { TierGlyph } from '../ui/tier-glyph';
+import { PeopleStore } from './people-store';
+import { SetForm } from './set-form';
+
+/** A set as its row shows it. */
+interface SetRow {
+  readonly set: KnownSet;
+  readonly load: string;
+  readonly left: string;
+  readonly implied: string;
+}
+
+/** How strong a person is: what is known, how surely, and from which sets. */
+@Component({
+  selector: 'dray-strength',
+  imports: [
+    ChartCanvas,
+    ChoiceField,
+    DatePipe,
+    MatIcon,
+    MatIconButton,
+    MatRadioModule,
+    MatTableModule,
+    MatTooltip,
+    SetForm,
+    TierGlyph,
+  ],
+  templateUrl: './strength.html',
+  styleUrl: './strength.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Strength {
+  protected readonly people = inject(PeopleStore);
+  private readonly notice = inject(Notice);
+  protected readonly unit = computed(() => this.people.person()?.unit ?? 'kg');
+  protected readonly exercises = computed(() =>
+    this.people.exercises().map(({ exercise, sets }) => ({
+      value: exercise.id,
+      words: sets > 0 ? `${exercise.name} · ${sets}` : exercise.name,
+    })),
+  );
+  protected readonly numbers: readonly { name: string; cell: (row: SetRow) => string | number }[] = [
+    { name: 'load', cell: ({ load }) => load },
+    { name: 'reps', cell: ({ set }) => set.reps },
+    { name: 'left', cell: ({ left }) => left },
+    { name: 'alone it says', cell: ({ implied }) => implied },
+  ];
+  protected readonly columns = ['day', 'exercise', ...this.numbers.map(({ name }) => name), 'take out'];
+
+  protected readonly tier = computed(() => {
+    const [person, exercise] = [this.people.person(), this.people.exercise()];
+    return person && exercise ? tierFor(person, exercise.pattern) : undefined;
+  });
+
+  protected readonly chart = computed(() => {
+    const running = this.people.running();
+    return running && strengthChart(running, this.unit());
+  });
+
+  /** The estimate in words: how much, how surely, which way, and what is made of it. */
+  protected readonly summary = computed(() => {
+    const running = this.people.running();
+    if (!running) return undefined;
+    const { standardError, own, carried, trend, wild, unreadable } = running;
+    const unit = this.unit();
+    const percent = Math.round(standardError * 100);
+    const count = (n: number, words: string) => `${counted(n, 'set', 'sets')} ${words}`;
+    const rests =
+      own + carried === 0
+        ? 'a guess from body mass and experience'
+        : [own > 0 ? count(own, 'of it') : '', carried > 0 ? count(carried, 'of related exercises') : '']
+            .filter(Boolean)
+            .join(' and ');
+    // A load that only adds to the body: the maximum is of both.
+    const together =
+      this.people.exercise()?.loading?.bodyShare === undefined ? '' : 'body and load together, ';
+    const sure = Math.abs(trend.percentPerWeek) > 1.645 * trend.standardErrorPercent;
+    const perWeek = `${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
+    return {
+      max: formatMass(running.maxKg, unit),
+      band: `${formatMass(running.lowKg, unit)} to ${formatLoad(running.highKg, unit)} in nine of ten cases`,
+      rests: `${together}from ${rests}, ±${percent} %`,
+      trend: own + carried < 2 ? '' : sure ? perWeek : `no clear trend (${perWeek})`,
+      low:
+        standardError > SURE_SD
+          ? 'Little is known, so loads are set from the low side.'
+          : 'Known well enough to set loads from the middle.',
+      remarks: [
+        ...wild.map(({ observation, impliedKg, expectedKg, believed }) => {
+          const set = `${observation.date}: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
+          const says = `says ${formatLoad(impliedKg, unit)}, where ${formatLoad(expectedKg, unit)} was expected`;
+          return believed
+            ? `${set} ${says}. The visit before said the same, so it counts.`
+            : `${set} ${says}. Held back until another visit says the same; check it for a slip.`;
+        }),
+        ...unreadable.map(
+          ({ reps, date }) => `${date}: ${reps} reps are more than the equation holds for; left out.`,
+        ),
+      ],
+    };
+  });
+
+  /** The equations as dots on one line, so that their disagreement is seen. */
+  protected readonly formulas = computed(() => {
+    const all = this.people.byFormula();
+    const values = all.map(({ maxKg }) => maxKg);
+    const [low, high] = [Math.min(...values), Math.max(...values)];
+    const span = Math.max(high - low, high * 0.02);
+    const middle = (low + high) / 2;
+    const chosen = this.people.person()?.formula;
+    return {
+      rows: all.map(({ formula, name, equation, maxKg }) => ({
+        formula,
+        name,
+        equation,
+        max: formatMass(maxKg, this.unit()),
+        x: 50 + ((maxKg - middle) / span) * 84,
+        chosen: formula === chosen,
+      })),
+      spread: `They differ by ${formatLoad(high - low, this.unit())}, ${Math.round((high / low - 1) * 100)} %, for these sets.`,
+    };
+  });
+
+  protected readonly sets = computed(() => {
+    const known = new Set(this.people.person()?.knownSets);
+    return [...this.people.sets()]
+      .sort((a, b) => b.date.localeCompare(a.date))
+      .map((set) => {
+        const rung =
+          set.rungId === undefined ? undefined : this.people.view.catalog().rungById(set.rungId)?.name;
+        const implied = this.people.implied(set);
+        return {
+          set,
+          name: this.people.view.catalog().exerciseById(set.exerciseId)?.name ?? set.exerciseId,
+          version: rung ?? '',
+          load: set.loadKg === undefined ? 'body weight' : formatLoad(set.loadKg, this.unit()),
+          left: set.reserve === undefined ? '?' : String(set.reserve),
+          implied: implied === undefined ? '' : formatLoad(implied, this.unit()),
+          mine: known.has(set),
+          on: set.exerciseId === this.people.exercise()?.id,
+        };
+      });
+  });
+
+  protected remove(set: KnownSet): void {
+    this.people.removeSet(set);
+    this.notice.done('The set is taken out.');
+  }
+}

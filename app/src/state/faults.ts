@@ -1,0 +1,21 @@
+import { inject, Injector, type ErrorHandler } from '@angular/core';
+import { Notice } from '../ui/notice';
+
+const NOT_LOADED = /dynamically imported module|importing a module script|loading chunk/i;
+
+/** Where every error ends that nobody caught: it is written to the console, and said in words on the page. */
+export class Faults implements ErrorHandler {
+  private readonly injector = inject(Injector);
+
+  handleError(error: unknown): void {
+    console.error(error);
+    const said = error instanceof Error ? error.message : String(error);
+    this.injector
+      .get(Notice)
+      .say(
+        NOT_LOADED.test(said)
+          ? 'A part of Dray could not be loaded. Everything you did is kept: load the page again.'
+          : `Something went wrong in Dray (${said.slice(0, 120)}). What you did is kept; if it comes again, load the page anew.`,
+      );
+  }
+}

@@ -1,0 +1,59 @@
+import { ChangeDetectionStrategy, Component, input, linkedSignal, output } from '@angular/core';
+import { form, FormField } from '@angular/forms/signals';
+import { provideDateFnsAdapter } from '@angular/material-date-fns-adapter';
+import { MAT_DATE_LOCALE } from '@angular/material/core';
+import { MatDatepickerModule, type MatDatepickerInputEvent } from '@angular/material/datepicker';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInput } from '@angular/material/input';
+import { format, parseISO } from 'date-fns';
+import { enGB } from 'date-fns/locale/en-GB';
+import { FIELD_STYLES } from './field';
+
+/** A day, typed or chosen in a calendar; given and kept as `2026-11-24`. */
+@Component({
+  selector: 'dray-date',
+  imports: [MatFormFieldModule, MatInput, MatDatepickerModule, FormField],
+  providers: [provideDateFnsAdapter(), { provide: MAT_DATE_LOCALE, useValue: enGB }],
+  template: `
+    <mat-form-field>
+      @if (label()) {
+        <mat-label>{{ label() }}</mat-label>
+      }
+      <input
+        matInput
+        [formField]="field"
+        [matDatepicker]="picker"
+        [min]="from()"
+        [max]="to()"
+        [attr.aria-label]="named() || null"
+        (dateChange)="commit($event)"
+      />
+      <mat-datepicker-toggle matIconSuffix [for]="picker" />
+      <mat-datepicker #picker />
+      <mat-error>a day such as 24/11/2026</mat-error>
+    </mat-form-field>
+  `,
+  styles: FIELD_STYLES,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class DateField {
+  readonly label = input('');
+  readonly named = input('');
+  readonly value = input<string>();
+  readonly min = input<string>();
+  readonly max = input<string>();
+  readonly saved = output<string>();
+
+  protected readonly from = () => day(this.min());
+  protected readonly to = () => day(this.max());
+  private readonly draft = linkedSignal(() => day(this.value()));
+  protected readonly field = form(this.draft);
+
+  protected commit({ value }: MatDatepickerInputEvent<Date>): void {
+    if (value && !Number.isNaN(value.getTime())) this.saved.emit(format(value, 'yyyy-MM-dd'));
+  }
+}
+
+function day(text: string | undefined): Date | null {
+  return text === undefined ? null : parseISO(text);
+}

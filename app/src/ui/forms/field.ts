@@ -1,0 +1,49 @@
+import { computed, Directive, input, type Signal } from '@angular/core';
+import type { FieldTree } from '@angular/forms/signals';
+import type * as z from 'zod';
+
+/**
+ * What number and text fields have in common: they say what is wrong under themselves, take back with Escape what was
+ * typed, and hand on what was typed when the edit is over (Enter, Tab, a click elsewhere), never at each key.
+ */
+@Directive()
+export abstract class EditedField<T> {
+  /** Shown above the field. */
+  readonly label = input('');
+  /** Read out where no label is shown. */
+  readonly named = input('');
+  /** Words in the line before and after what is typed. */
+  readonly before = input('');
+  readonly after = input('');
+  readonly placeholder = input<string | number>('');
+  readonly hint = input('');
+  readonly schema = input<z.ZodType>();
+  /** So that the focus can be moved to it. */
+  readonly controlId = input<string | null>(null);
+
+  protected abstract readonly field: FieldTree<T>;
+  /** What counts, as it stands in the field. */
+  protected abstract readonly written: Signal<T>;
+  protected readonly calls = computed(() => this.label() || this.named());
+  protected readonly problem = computed(() => this.field().errors()[0]?.message ?? '');
+
+  protected commit(): void {
+    this.field().markAsTouched();
+    if (this.field().valid()) this.keep(this.field().value());
+  }
+
+  /** Where it is left with something else in it than what counts. */
+  protected leave(): void {
+    if (this.field().value() !== this.written()) this.commit();
+  }
+
+  /** Back to what is kept. */
+  protected abstract restore(): void;
+  protected abstract keep(value: T): void;
+}
+
+/** The look of a field that stands in a line of text: it is as wide as it is told to be. */
+export const FIELD_STYLES = `
+  :host { display: inline-block; vertical-align: baseline; }
+  mat-form-field { width: 100%; }
+`;

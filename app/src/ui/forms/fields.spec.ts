@@ -1,0 +1,128 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { TestBed } from '@angular/core/testing';
+import * as z from 'zod';
+import type { DrayDb } from '../../data/dray-db';
+import { provideFreshBrowser } from '../../testing';
+import { ChoiceField } from './choice-field';
+import { MassField } from './mass-field';
+import { NumberField } from './number-field';
+import { ChoiceHarness, FieldHarness } from './testing';
+import { TextField } from './text-field';
+
+@Component({
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  imports: [ChoiceField, MassField, NumberField, TextField],
+  template: `
+    <dray-number label="Budget" [value]="budget()" [schema]="minutes" (saved)="keep($event)" />
+    <dray-text label="Name" [value]="name()" [schema]="words" (saved)="name.set($event)" />
+    <dray-mass label="Load" unit="lb" [value]="kg()" [schema]="load" (saved)="kg.set($event)" />
+    <dray-choice label="Tier" [value]="tier()" [options]="tiers" (chosen)="choose($event)" />
+  `,
+})
+class Page {
+  readonly minutes = z.int().min(1).max(180);
+  readonly words = z.string().min(2);
+  readonly load = z.number().positive().optional();
+  readonly tiers = [
+    { value: undefined, words: 'not said' },
+    { value: 'beginner', words: 'beginner', group: 'known' },
+    { value: 'refused', words: 'refused', group: 'known' },
+  ];
+  readonly budget = signal<number | undefined>(40);
+  readonly name = signal('Tuesday');
+  readonly kg = signal<number | undefined>(10);
+  readonly tier = signal<string | undefined>(undefined);
+  readonly kept: (number | undefined)[] = [];
+
+  keep(minutes: number | undefined): void {
+    this.kept.push(minutes);
+    this.budget.set(minutes);
+  }
+
+  choose(tier: string | undefined): void {
+    if (tier !== 'refused') this.tier.set(tier);
+  }
+}
+
+describe('Fields', () => {
+  let db: DrayDb;
+
+  beforeEach(() => {
+    db = provideFreshBrowser();
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function page() {
+    const fixture = TestBed.createComponent(Page);
+    await fixture.whenStable();
+    const loader = TestbedHarnessEnvironment.loader(fixture);
+    return {
+      page: fixture.componentInstance,
+      field: (named: string) => loader.getHarness(FieldHarness.with({ named })),
+      choice: (named: string) => loader.getHarness(ChoiceHarness.with({ named })),
+    };
+  }
+
+  it('keeps a number when the edit is over, not at each key: 120 is never 1 or 12', async () => {
+    const { page: own, field } = await page();
+    const budget = await field('Budget');
+    await budget.begin('120');
+    expect(own.kept).toEqual([]);
+    await budget.write('120');
+    expect(own.kept).toEqual([120]);
+  });
+
+  it('says in the field what is wrong, keeps what was typed, and hands nothing on', async () => {
+    const { page: own, field } = await page();
+    const budget = await field('Budget');
+    await budget.write('500');
+    expect(await budget.problem()).toBe('Budget is too large; the most is 180.');
+    expect(await budget.text()).toBe('500');
+    await budget.write('');
+    expect(await budget.problem()).toContain('Budget');
+    expect(own.kept).toEqual([]);
+    await budget.write('45');
+    expect(await budget.problem()).toBe('');
+    expect(own.kept).toEqual([45]);
+  });
+
+  it('shows what is kept when that changes from elsewhere, over what was refused', async () => {
+    const { page: own, field } = await page();
+    const name = await field('Name');
+    await name.write('T');
+    expect(await name.problem()).not.toBe('');
+    own.name.set('Friday');
+    expect(await name.text()).toBe('Friday');
+    expect(await name.problem()).toBe('');
+  });
+
+  it('reads a mass in either unit and shows it in its own', async () => {
+    const { page: own, field } = await page();
+    const load = await field('Load');
+    // 10 kg / 0.45359237.
+    expect(await load.text()).toBe('22');
+    await load.write('12,5 kg');
+    expect(own.kg()).toBe(12.5);
+    await load.write('heavy');
+    expect(await load.problem()).toContain('Load has to be a number');
+    expect(own.kg()).toBe(12.5);
+    await load.write('');
+    expect(own.kg()).toBeUndefined();
+  });
+
+  it('shows a choice only once it is so', async () => {
+    const { page: own, choice } = await page();
+    const tier = await choice('Tier');
+    expect(await tier.shown()).toBe('not said');
+    await tier.choose('beginner');
+    expect(own.tier()).toBe('beginner');
+    await tier.choose('refused');
+    expect(await tier.shown()).toBe('beginner');
+    await tier.choose('not said');
+    expect(own.tier()).toBeUndefined();
+  });
+});
