@@ -3,6 +3,7 @@ import angular from 'angular-eslint';
 import prettier from 'eslint-config-prettier';
 import jsdoc from 'eslint-plugin-jsdoc';
 import tseslint from 'typescript-eslint';
+import nativeControls from './scripts/lint/native-controls.mjs';
 
 /** Inside core, imports point one way: a folder may know only those before it in this list (and not itself by name). */
 const CORE_LAYERS = [
@@ -163,10 +164,8 @@ export default tseslint.config(
   {
     files: ['app/src/**/*.html'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
-    rules: {
-      '@angular-eslint/template/click-events-have-key-events': 'off',
-      '@angular-eslint/template/interactive-supports-focus': 'off',
-    },
+    plugins: { dray: { rules: { 'native-controls': nativeControls } } },
+    rules: { 'dray/native-controls': 'error' },
   },
   {
     files: ['server/**/*.ts'],

@@ -1,7 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { BLOCKS, type Block, type Timeline } from '@dray/core';
 
-/** The session drawn to time: blocks under their names, work solid, rest hatched, floor work lower. */
+/**
+ * The session drawn to time: blocks under their names, work solid, rest hatched, floor work lower. A picture: a pointer may
+ * choose in it what the keys choose in the outline.
+ */
 @Component({
   selector: 'dray-timeline',
   template: `
@@ -22,7 +25,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
           [class.on]="segment.slotId === selected()"
           [style.left.%]="segment.left"
           [style.width.%]="segment.width"
-          (click)="chosen.emit(segment.slotId)"
+          (pointerdown)="chosen.emit(segment.slotId)"
           >{{ segment.label }}</b
         >
       }

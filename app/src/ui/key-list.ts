@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, type Injector } from '@angular/core';
+import { MatButton } from '@angular/material/button';
 import { MatDialog, MatDialogModule } from '@angular/material/dialog';
 
 const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly [string, string])[] }[] = [
@@ -84,10 +85,10 @@ export function openKeyList(injector: Injector): void {
 /** All keys, at `?`. */
 @Component({
   selector: 'dray-key-list',
-  imports: [MatDialogModule],
+  imports: [MatButton, MatDialogModule],
   template: `
     <h2 mat-dialog-title>Keys</h2>
-    <mat-dialog-content>
+    <mat-dialog-content tabindex="0">
       @for (group of groups; track group.where) {
         <h3>{{ group.where }}</h3>
         <dl>
@@ -99,7 +100,7 @@ export function openKeyList(injector: Injector): void {
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button type="button" class="button" mat-dialog-close>Close</button>
+      <button matButton mat-dialog-close>Close</button>
     </mat-dialog-actions>
   `,
   styles: `

@@ -1,0 +1,172 @@
+import type { Page } from '@playwright/test';
+import AxeBuilder from 'axe-core';
+import { choose, expect, fromMenu, prescriptions, test } from './coach';
+
+// The checker is put into the page past the policy, which only these tests lift.
+test.use({ bypassCSP: true });
+
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+/** What a checker finds wrong with the page as it stands. */
+async function faults(page: Page): Promise<string[]> {
+  await page.addScriptTag({ content: AxeBuilder.source });
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as { axe: typeof AxeBuilder };
+    const results = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa'] });
+    return results.violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ html }) => html.slice(0, 200))
+          .slice(0, 3)
+          .join(' | ')}`,
+    );
+  });
+}
+
+/** On a desk and a phone, by day and by night. */
+async function expectSound(page: Page): Promise<void> {
+  for (const viewport of [DESK, PHONE]) {
+    await page.setViewportSize(viewport);
+    await expect(page.getByRole('button', { name: 'Screens' })).toHaveCount(viewport === PHONE ? 1 : 0);
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme });
+      expect(await faults(page), `${colorScheme}, ${viewport.width} wide`).toEqual([]);
+    }
+  }
+}
+
+for (const [route, sight] of [
+  ['/plan', 'For the class, week 1'],
+  ['/board', 'Tamsin'],
+  ['/card/odile', 'Stop and say so'],
+  ['/log', 'written down'],
+  ['/log/next', 'After week'],
+  ['/log/history/bram', 'All sessions'],
+  ['/program', 'What to expect for Bram'],
+  ['/people/anselm', 'First-visit checks'],
+  ['/kit', 'Who uses it'],
+  ['/ladders', 'Before and after'],
+  ['/settings', 'The whole document'],
+] as const) {
+  test(`${route} has no accessibility faults that a checker finds, on desk and phone, by day and night`, async ({
+    page,
+  }) => {
+    await page.goto(route);
+    await expect(page.getByText(sight).first()).toBeVisible();
+    await expectSound(page);
+  });
+}
+
+const OPENED: Readonly<Record<string, readonly [route: string, open: (page: Page) => Promise<void>]>> = {
+  'the list of keys': [
+    '/board',
+    async (page) => {
+      await page.getByRole('button', { name: 'Keys' }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+    },
+  ],
+  'a document to take in': [
+    '/settings',
+    async (page) => {
+      await page.getByRole('button', { name: 'Back to the demo class' }).click();
+      await expect(page.getByRole('alertdialog')).toBeVisible();
+    },
+  ],
+  'the menu of a block': [
+    '/plan',
+    async (page) => {
+      await page.getByRole('button', { name: 'More of Superset' }).click();
+      await expect(page.getByRole('menuitem', { name: 'Once more' })).toBeVisible();
+    },
+  ],
+  'the fields of an exercise': [
+    '/plan',
+    async (page) => {
+      await prescriptions(page, 'tue-squat').nth(1).focus();
+      await page.getByRole('button', { name: 'intermediate, in fields' }).click();
+      await page.getByRole('button', { name: 'Grows as the program does' }).click();
+      await page.getByRole('button', { name: 'For whoever may not' }).click();
+      await expect(page.getByLabel('for whoever may not').last()).toBeVisible();
+    },
+  ],
+  'the session as text': [
+    '/plan',
+    async (page) => {
+      await page.getByRole('radio', { name: /^text/ }).click();
+      await page.getByLabel('The session as text').fill('- Hoverboard: 3 × 8');
+      await expect(page.getByText('1 place to settle')).toBeVisible();
+    },
+  ],
+  'the session as a whole': [
+    '/plan',
+    async (page) => {
+      await page.getByRole('tab', { name: /^session/ }).click();
+      await expect(page.getByText('At hand for the class')).toBeVisible();
+    },
+  ],
+  'the coach’s hand on a cell': [
+    '/board',
+    async (page) => {
+      await page.getByRole('button', { name: 'Set by hand' }).click();
+      await page.getByRole('button', { name: 'Set by hand' }).click();
+      await expect(page.locator('mat-error')).toBeVisible();
+    },
+  ],
+  'a calendar': [
+    '/program',
+    async (page) => {
+      await page.getByRole('button', { name: 'Open calendar' }).first().click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+    },
+  ],
+  'where a person stands': [
+    '/people/odile',
+    async (page) => {
+      await page.getByRole('button', { name: /^Where they stand/ }).click();
+      await expect(page.getByRole('combobox', { name: 'Squat', exact: true })).toBeVisible();
+    },
+  ],
+  'what a person’s strength rests on': [
+    '/people/bram',
+    async (page) => {
+      await page.getByRole('tab', { name: 'strength' }).click();
+      await expect(page.getByText('Which equation')).toBeVisible();
+    },
+  ],
+  'a band on the scale': [
+    '/kit',
+    async (page) => {
+      await page.getByRole('button', { name: /Anselm/ }).click();
+      await fromMenu(page, 'Count something in', 'band');
+      await expect(page.getByText('Lay it slack')).toBeVisible();
+    },
+  ],
+  'an exercise being written': [
+    '/ladders',
+    async (page) => {
+      await page.getByRole('button', { name: 'Write an exercise' }).click();
+      await choose(page, 'pattern', 'pressing overhead');
+      await page.getByRole('switch', { name: 'can be loaded' }).click();
+      await expect(page.getByRole('option', { name: 'band' })).toBeVisible();
+    },
+  ],
+  'a rung of the coach’s own': [
+    '/ladders',
+    async (page) => {
+      await page.getByRole('button', { name: 'Copy to change it' }).click();
+      await expect(page.getByLabel('Sets of the gate')).toBeVisible();
+    },
+  ],
+};
+
+for (const [name, [route, open]] of Object.entries(OPENED)) {
+  test(`${name}, open, has no accessibility faults that a checker finds`, async ({ page }) => {
+    await page.goto(route);
+    await open(page);
+    for (const colorScheme of ['light', 'dark'] as const) {
+      await page.emulateMedia({ colorScheme });
+      expect(await faults(page), colorScheme).toEqual([]);
+    }
+  });
+}
