@@ -13,14 +13,10 @@ import {
   type RankedSubstitute,
 } from '@dray/core';
 import { setsInWords } from '@dray/core/late';
-import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { signalStore, withComputed, withMethods, withProps } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
-
-interface BoardState {
-  readonly row: number;
-  readonly column: number;
-}
+import { withRoving } from '../state/with-roving';
 
 export interface BlockHead {
   readonly block: Block;
@@ -36,7 +32,6 @@ export type ByHand = Omit<Override, 'id' | 'participantId' | 'slotId'>;
 
 /** The board on screen, which cell is looked at, and the coach's hand on it. */
 export const BoardStore = signalStore(
-  withState<BoardState>({ row: 0, column: 0 }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
   withComputed(({ view, documents }) => {
     /** Columns on screen with their place in the board's rows. */
@@ -84,12 +79,7 @@ export const BoardStore = signalStore(
       }),
     };
   }),
-  withComputed(({ rows, columns, row, column }) => ({
-    at: computed(() => ({
-      row: Math.max(0, Math.min(row(), rows().length - 1)),
-      column: Math.max(0, Math.min(column(), columns().length - 1)),
-    })),
-  })),
+  withRoving(),
   withComputed(({ rows, columns, at, documents, view }) => {
     const selected = computed<Cell | undefined>(() => {
       const column = columns()[at().column];
@@ -111,13 +101,6 @@ export const BoardStore = signalStore(
     };
   }),
   withMethods((store) => ({
-    select(row: number, column: number): void {
-      patchState(store, {
-        row: Math.max(0, Math.min(row, store.rows().length - 1)),
-        column: Math.max(0, Math.min(column, store.columns().length - 1)),
-      });
-    },
-
     /** Puts the coach's hand on the selected cell; core says what of earlier hands still holds. */
     setByHand(byHand: ByHand): void {
       const cell = store.selected();

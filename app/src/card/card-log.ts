@@ -18,7 +18,7 @@ import { ViewStore } from '../state/view-store';
     @if (ready()) {
       @if (entries().length > 0 && !typing()) {
         <span class="did" data-testid="card-done"><mat-icon svgIcon="check" /> {{ words() }}</span>
-        <button matButton (click)="typing.set(true)">Put it right</button>
+        <button matButton [disabled]="underWay()" (click)="typing.set(true)">Put it right</button>
       } @else if (!typing()) {
         <button matButton="outlined" [disabled]="underWay()" (click)="keep('')">Done as written</button>
         <button matButton (click)="typing.set(true)">Not quite …</button>

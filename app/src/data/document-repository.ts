@@ -99,10 +99,16 @@ export class DocumentRepository {
     });
   }
 
-  /** A document with all of its log, however long, for a file. */
-  async whole(): Promise<DrayDocument | undefined> {
-    const document = await this.read();
-    return document && { ...document, log: await readLog(this.db.days, '') };
+  /**
+   * A document with all of its log, however long, for a file: as the page has it, which may hold what could not be
+   * written yet, and from the disk only what is too old to be at hand.
+   */
+  async whole(atHand: DrayDocument): Promise<DrayDocument> {
+    const horizon = logHorizon(atHand.programs, this.today());
+    const kept = await readLog(this.db.days, '').catch((): LogEntry[] => []);
+    const known = new Set(atHand.log.map(({ id }) => id));
+    const older = kept.filter(({ id, date }) => date < horizon && !known.has(id));
+    return older.length > 0 ? { ...atHand, log: [...older, ...atHand.log] } : atHand;
   }
 
   /** Everything one person has ever logged. */

@@ -220,12 +220,9 @@ export const LaddersStore = signalStore(
       }),
     };
   }),
-  withMethods((store) => {
+  withMethods((store) => ({
     /** Puts the coach's own ladders and exercises in place, unless something does not fit together. */
-    function keep(
-      label: string,
-      change: (own: { exercises: OwnExercise[]; ladders: Ladder[] }) => void,
-    ): boolean {
+    _keep(label: string, change: (own: { exercises: OwnExercise[]; ladders: Ladder[] }) => void): boolean {
       const document = store.documents.document();
       if (!document) return false;
       const own = { exercises: [...document.exercises], ladders: [...document.ladders] };
@@ -235,201 +232,209 @@ export const LaddersStore = signalStore(
       if (problem !== undefined) return false;
       store.documents.edit(label, (before) => ({ ...before, ...own }));
       return true;
-    }
-    function replace<Thing extends { readonly id: string }>(list: Thing[], thing: Thing): void {
-      const at = list.findIndex(({ id }) => id === thing.id);
-      if (at >= 0) list[at] = thing;
-    }
-    return {
-      show(ladderId: string): void {
-        patchState(store, { chosenId: ladderId, chosenRungId: undefined, problem: '', writing: false });
-      },
-      showRung(rungId: string): void {
-        patchState(store, { chosenRungId: rungId, problem: '' });
-      },
-      find(text: string): void {
-        patchState(store, { text });
-      },
-      showOnly(only: readonly Limit[]): void {
-        patchState(store, { only });
-      },
-      lookFor(personId: string): void {
-        patchState(store, { personId });
-      },
-      lookWith(kitId: string): void {
-        patchState(store, { kitId });
-      },
-      lookWithCautions(conditions: readonly Condition[]): void {
-        patchState(store, { conditions });
-      },
+    },
+    show(ladderId: string): void {
+      patchState(store, { chosenId: ladderId, chosenRungId: undefined, problem: '', writing: false });
+    },
+    showRung(rungId: string): void {
+      patchState(store, { chosenRungId: rungId, problem: '' });
+    },
+    find(text: string): void {
+      patchState(store, { text });
+    },
+    showOnly(only: readonly Limit[]): void {
+      patchState(store, { only });
+    },
+    lookFor(personId: string): void {
+      patchState(store, { personId });
+    },
+    lookWith(kitId: string): void {
+      patchState(store, { kitId });
+    },
+    lookWithCautions(conditions: readonly Condition[]): void {
+      patchState(store, { conditions });
+    },
+  })),
+  // Ladders of the coach's own.
+  withMethods((store) => ({
+    /** A ladder of ours becomes one of the coach's, free to be changed; ours stays. */
+    copy(): void {
+      const ladder = store.ladder();
+      if (!ladder) return;
+      const id = crypto.randomUUID();
+      const rungs = ladder.rungs.map((rung) => ({ ...rung, id: crypto.randomUUID() }));
+      const copied = { ...ladder, id, name: `${ladder.name}, our way`, rungs };
+      if (store._keep(`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
+        patchState(store, { chosenId: id, chosenRungId: undefined });
+      }
+    },
 
-      /** A ladder of ours becomes one of the coach's, free to be changed; ours stays. */
-      copy(): void {
-        const ladder = store.ladder();
-        if (!ladder) return;
-        const id = crypto.randomUUID();
-        const rungs = ladder.rungs.map((rung) => ({ ...rung, id: crypto.randomUUID() }));
-        const copied = { ...ladder, id, name: `${ladder.name}, our way`, rungs };
-        if (keep(`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
-          patchState(store, { chosenId: id, chosenRungId: undefined });
-        }
-      },
+    changeLadder(label: string, part: Partial<Ladder>): void {
+      const ladder = store.ladder();
+      if (ladder) store._keep(label, ({ ladders }) => replace(ladders, { ...ladder, ...part }));
+    },
 
-      changeLadder(label: string, part: Partial<Ladder>): void {
-        const ladder = store.ladder();
-        if (ladder) keep(label, ({ ladders }) => replace(ladders, { ...ladder, ...part }));
-      },
+    changeRung(rungId: string, part: Partial<Rung>): void {
+      const ladder = store.ladder();
+      if (!ladder) return;
+      const rungs = ladder.rungs.map((rung) => (rung.id === rungId ? { ...rung, ...part } : rung));
+      store._keep('change a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+    },
 
-      changeRung(rungId: string, part: Partial<Rung>): void {
-        const ladder = store.ladder();
-        if (!ladder) return;
-        const rungs = ladder.rungs.map((rung) => (rung.id === rungId ? { ...rung, ...part } : rung));
-        keep('change a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
-      },
+    moveRung(rungId: string, by: 1 | -1): void {
+      const ladder = store.ladder();
+      const at = ladder?.rungs.findIndex(({ id }) => id === rungId) ?? -1;
+      const rung = ladder?.rungs[at];
+      if (!ladder || !rung || at + by < 0 || at + by >= ladder.rungs.length) return;
+      const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
+      rungs.splice(at + by, 0, rung);
+      store._keep('move a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+    },
 
-      moveRung(rungId: string, by: 1 | -1): void {
-        const ladder = store.ladder();
-        const at = ladder?.rungs.findIndex(({ id }) => id === rungId) ?? -1;
-        const rung = ladder?.rungs[at];
-        if (!ladder || !rung || at + by < 0 || at + by >= ladder.rungs.length) return;
-        const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
-        rungs.splice(at + by, 0, rung);
-        keep('move a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
-      },
+    removeRung(rungId: string): void {
+      const ladder = store.ladder();
+      if (!ladder) return;
+      const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
+      store._keep('take out a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      patchState(store, { chosenRungId: undefined });
+    },
 
-      removeRung(rungId: string): void {
-        const ladder = store.ladder();
-        if (!ladder) return;
-        const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
-        keep('take out a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
-        patchState(store, { chosenRungId: undefined });
-      },
+    addRung(exerciseId: string): void {
+      const ladder = store.ladder();
+      const exercise = store.view.catalog().exercises.get(exerciseId);
+      const last = ladder?.rungs.at(-1);
+      if (!ladder || !exercise) return;
+      const rung: Rung = {
+        id: crypto.randomUUID(),
+        exerciseId,
+        name: exercise.name.toLowerCase(),
+        tier: last?.tier ?? 'beginner',
+        levers: {},
+        needs: [],
+        spares: [],
+        gate: { sets: 3, reps: 10, reserve: 2, visits: 2 },
+        prerequisites: [],
+      };
+      if (
+        store._keep('add a rung', ({ ladders }) =>
+          replace(ladders, { ...ladder, rungs: [...ladder.rungs, rung] }),
+        )
+      ) {
+        patchState(store, { chosenRungId: rung.id });
+      }
+    },
 
-      addRung(exerciseId: string): void {
-        const ladder = store.ladder();
-        const exercise = store.view.catalog().exercises.get(exerciseId);
-        const last = ladder?.rungs.at(-1);
-        if (!ladder || !exercise) return;
-        const rung: Rung = {
-          id: crypto.randomUUID(),
-          exerciseId,
-          name: exercise.name.toLowerCase(),
-          tier: last?.tier ?? 'beginner',
-          levers: {},
-          needs: [],
-          spares: [],
-          gate: { sets: 3, reps: 10, reserve: 2, visits: 2 },
-          prerequisites: [],
-        };
-        if (
-          keep('add a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs: [...ladder.rungs, rung] }))
-        ) {
-          patchState(store, { chosenRungId: rung.id });
-        }
-      },
-
-      removeLadder(): void {
-        const id = store.ladder()?.id;
-        const used = store.documents
-          .document()
-          ?.sessions.some(({ blocks }) =>
-            blocks.some(({ slots }) =>
-              slots.some(({ source }) =>
-                movementsOf(source).some((part) => part.kind === 'ladder' && part.ladderId === id),
-              ),
+    removeLadder(): void {
+      const id = store.ladder()?.id;
+      const used = store.documents
+        .document()
+        ?.sessions.some(({ blocks }) =>
+          blocks.some(({ slots }) =>
+            slots.some(({ source }) =>
+              movementsOf(source).some((part) => part.kind === 'ladder' && part.ladderId === id),
             ),
-          );
-        if (used) {
-          patchState(store, { problem: 'A session uses this ladder: take it out of the plan first.' });
-          return;
-        }
-        if (
-          keep('take out a ladder', (own) => (own.ladders = own.ladders.filter((ladder) => ladder.id !== id)))
-        ) {
-          patchState(store, { chosenId: undefined, chosenRungId: undefined });
-        }
-      },
-
-      /** From nothing, or on with what was begun. */
-      newExercise(): void {
-        if (!store.draft()) store.drafts.start();
-        patchState(store, { problem: '', writing: true });
-      },
-
-      /** One that a session names and nobody knows: begun with what the words come nearest to, so that it asks no less of a body. */
-      writeNamed(name: string): void {
-        const catalog = store.view.catalog();
-        const [likely] = readMovement(name, catalog)[0]?.parts ?? [];
-        // "Tide table squat": the word that names a movement stands last.
-        const spoken = name.split(/\s+/u).reverse();
-        const near = likely ?? spoken.map((word) => readSurely(word, catalog)?.parts[0]).find(Boolean);
-        const words = near && wordsOf(near.exercise.id, store.documents.document()?.exercises ?? []);
-        const named = name.charAt(0).toUpperCase() + name.slice(1);
-        if (near && words) {
-          const { alsoCalled: _, ...facts } = near.exercise;
-          store.drafts.start({ exercise: { ...facts, id: crypto.randomUUID(), name: named }, words });
-        } else {
-          store.drafts.start();
-          store.drafts.change({ name: named });
-        }
-        patchState(store, { problem: '', writing: true });
-      },
-
-      /** An exercise of the coach's own, to be changed. */
-      openExercise(id: string): void {
-        const exercise = store.ownExercises().find((own) => own.id === id);
-        if (exercise) store.drafts.start({ exercise, words: exercise.words });
-        patchState(store, { problem: '', writing: true });
-      },
-
-      /** The rung's exercise, written anew by the coach, in its place on the coach's ladder. */
-      writeExercise(): void {
-        const exercise = store.detail()?.exercise;
-        const words = store.detail()?.words;
-        const ladder = store.ladder();
-        const rung = store.rung();
-        if (!exercise || !words || !ladder || !rung) return;
-        const own = { ...exercise, id: crypto.randomUUID(), name: `${exercise.name}, our way` };
-        const done = keep('write an exercise', ({ exercises, ladders }) => {
-          exercises.push({ ...own, words });
-          const rungs = ladder.rungs.map((other) =>
-            other.id === rung.id ? { ...other, exerciseId: own.id } : other,
-          );
-          replace(ladders, { ...ladder, rungs });
-        });
-        if (!done) return;
-        store.drafts.start({ exercise: own, words });
-        patchState(store, { writing: true });
-      },
-
-      /** Puts the exercise being written in place; what does not fit is said, and nothing is lost. */
-      keepExercise(exercise: OwnExercise): void {
-        const stands = store.ownExercises().some(({ id }) => id === exercise.id);
-        const done = keep(`${stands ? 'change' : 'write'} ${exercise.name}`, ({ exercises }) =>
-          stands ? replace(exercises, exercise) : exercises.push(exercise),
+          ),
         );
-        if (done) store.drafts.drop();
-      },
+      if (used) {
+        patchState(store, { problem: 'A session uses this ladder: take it out of the plan first.' });
+        return;
+      }
+      if (
+        store._keep(
+          'take out a ladder',
+          (own) => (own.ladders = own.ladders.filter((ladder) => ladder.id !== id)),
+        )
+      ) {
+        patchState(store, { chosenId: undefined, chosenRungId: undefined });
+      }
+    },
+  })),
+  // Exercises of the coach's own.
+  withMethods((store) => ({
+    /** From nothing, or on with what was begun. */
+    newExercise(): void {
+      if (!store.draft()) store.drafts.start();
+      patchState(store, { problem: '', writing: true });
+    },
 
-      removeExercise(id: string): void {
-        const used = store.documents
-          .document()
-          ?.sessions.some(({ blocks }) =>
-            blocks.some(({ slots }) =>
-              slots.some(({ source }) =>
-                movementsOf(source).some((part) => part.kind === 'exercise' && part.exerciseId === id),
-              ),
+    /** One that a session names and nobody knows: begun with what the words come nearest to, so that it asks no less of a body. */
+    writeNamed(name: string): void {
+      const catalog = store.view.catalog();
+      const [likely] = readMovement(name, catalog)[0]?.parts ?? [];
+      // "Tide table squat": the word that names a movement stands last.
+      const spoken = name.split(/\s+/u).reverse();
+      const near = likely ?? spoken.map((word) => readSurely(word, catalog)?.parts[0]).find(Boolean);
+      const words = near && wordsOf(near.exercise.id, store.documents.document()?.exercises ?? []);
+      const named = name.charAt(0).toUpperCase() + name.slice(1);
+      if (near && words) {
+        const { alsoCalled: _, ...facts } = near.exercise;
+        store.drafts.start({ exercise: { ...facts, id: crypto.randomUUID(), name: named }, words });
+      } else {
+        store.drafts.start();
+        store.drafts.change({ name: named });
+      }
+      patchState(store, { problem: '', writing: true });
+    },
+
+    /** An exercise of the coach's own, to be changed. */
+    openExercise(id: string): void {
+      const exercise = store.ownExercises().find((own) => own.id === id);
+      if (exercise) store.drafts.start({ exercise, words: exercise.words });
+      patchState(store, { problem: '', writing: true });
+    },
+
+    /** The rung's exercise, written anew by the coach, in its place on the coach's ladder. */
+    writeExercise(): void {
+      const exercise = store.detail()?.exercise;
+      const words = store.detail()?.words;
+      const ladder = store.ladder();
+      const rung = store.rung();
+      if (!exercise || !words || !ladder || !rung) return;
+      const own = { ...exercise, id: crypto.randomUUID(), name: `${exercise.name}, our way` };
+      const done = store._keep('write an exercise', ({ exercises, ladders }) => {
+        exercises.push({ ...own, words });
+        const rungs = ladder.rungs.map((other) =>
+          other.id === rung.id ? { ...other, exerciseId: own.id } : other,
+        );
+        replace(ladders, { ...ladder, rungs });
+      });
+      if (!done) return;
+      store.drafts.start({ exercise: own, words });
+      patchState(store, { writing: true });
+    },
+
+    /** Puts the exercise being written in place; what does not fit is said, and nothing is lost. */
+    keepExercise(exercise: OwnExercise): void {
+      const stands = store.ownExercises().some(({ id }) => id === exercise.id);
+      const done = store._keep(`${stands ? 'change' : 'write'} ${exercise.name}`, ({ exercises }) =>
+        stands ? replace(exercises, exercise) : exercises.push(exercise),
+      );
+      if (done) store.drafts.drop();
+    },
+
+    removeExercise(id: string): void {
+      const used = store.documents
+        .document()
+        ?.sessions.some(({ blocks }) =>
+          blocks.some(({ slots }) =>
+            slots.some(({ source }) =>
+              movementsOf(source).some((part) => part.kind === 'exercise' && part.exerciseId === id),
             ),
-          );
-        if (used) {
-          patchState(store, { problem: 'A session uses this exercise: take it out of the plan first.' });
-          return;
-        }
-        const done = keep('take out an exercise', (own) => {
-          own.exercises = own.exercises.filter((exercise) => exercise.id !== id);
-        });
-        if (done) store.drafts.drop();
-      },
-    };
-  }),
+          ),
+        );
+      if (used) {
+        patchState(store, { problem: 'A session uses this exercise: take it out of the plan first.' });
+        return;
+      }
+      const done = store._keep('take out an exercise', (own) => {
+        own.exercises = own.exercises.filter((exercise) => exercise.id !== id);
+      });
+      if (done) store.drafts.drop();
+    },
+  })),
 );
+
+function replace<Thing extends { readonly id: string }>(list: Thing[], thing: Thing): void {
+  const at = list.findIndex(({ id }) => id === thing.id);
+  if (at >= 0) list[at] = thing;
+}

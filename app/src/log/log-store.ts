@@ -14,10 +14,9 @@ import { askedAmounts, logSets, readSets, setsInWords, type ReadSets } from '@dr
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { withRoving } from '../state/with-roving';
 
 interface LogState {
-  readonly row: number;
-  readonly column: number;
   /** A day other than the class's own. */
   readonly otherDate: string | undefined;
   /** Cells whose sets are on their way to the disk. */
@@ -45,7 +44,7 @@ export interface LogRow {
 
 /** The class's day as it is written down: who did what of which exercise. */
 export const LogStore = signalStore(
-  withState<LogState>({ row: 0, column: 0, otherDate: undefined, underWay: [] }),
+  withState<LogState>({ otherDate: undefined, underWay: [] }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
   withComputed(({ view, otherDate }) => ({
     columns: computed(() =>
@@ -101,24 +100,14 @@ export const LogStore = signalStore(
       });
     }),
   })),
-  withComputed(({ rows, row, column, columns }) => {
-    // The same place stays the same object while sets come in: what is being typed belongs to it.
-    const at = computed(
-      () => ({
-        row: Math.max(0, Math.min(row(), rows().length - 1)),
-        column: Math.max(0, Math.min(column(), columns().length - 1)),
-      }),
-      { equal: (a, b) => a.row === b.row && a.column === b.column },
-    );
-    return {
-      at,
-      selected: computed(() => rows()[at().row]?.cells[at().column]),
-      selectedPerson: computed(() => rows()[at().row]?.participant),
-      selectedColumn: computed(() => columns()[at().column]),
-      /** How many of the class have something written down. */
-      present: computed(() => rows().filter(({ logged }) => logged > 0).length),
-    };
-  }),
+  withRoving(),
+  withComputed(({ rows, at, columns }) => ({
+    selected: computed(() => rows()[at().row]?.cells[at().column]),
+    selectedPerson: computed(() => rows()[at().row]?.participant),
+    selectedColumn: computed(() => columns()[at().column]),
+    /** How many of the class have something written down. */
+    present: computed(() => rows().filter(({ logged }) => logged > 0).length),
+  })),
   withMethods((store) => {
     const { documents, view } = store;
 
@@ -153,13 +142,6 @@ export const LogStore = signalStore(
     }
 
     return {
-      select(row: number, column: number): void {
-        patchState(store, {
-          row: Math.max(0, Math.min(row, store.rows().length - 1)),
-          column: Math.max(0, Math.min(column, store.columns().length - 1)),
-        });
-      },
-
       onDate(date: string): void {
         patchState(store, { otherDate: date || undefined });
       },

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, viewChild } from '@angular/core';
 import { form, FormField, validate } from '@angular/forms/signals';
 import { MatButton } from '@angular/material/button';
 import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
@@ -43,6 +43,7 @@ import { LogStore, type LogCell, type LogRow } from './log-store';
 export class LogScreen {
   protected readonly log = inject(LogStore);
   private readonly focus = inject(Focus);
+  private readonly beside = viewChild(Beside);
   protected readonly effort = visitSchema.shape.effort.optional();
   protected readonly minutesSchema = visitSchema.shape.minutes;
   protected readonly atOnce = new ShowOnDirtyErrorStateMatcher();
@@ -132,6 +133,7 @@ export class LogScreen {
 
   protected select(row: number, column: number): void {
     this.log.select(row, column);
+    this.beside()?.show();
     this.focusCell();
   }
 
@@ -183,6 +185,7 @@ export class LogScreen {
       void this.log.clear();
     } else if (/^[0-9lr@=]$/.test(event.key)) {
       // The field takes the focus before the letter lands, so that it lands there; the frame's digits must not have it.
+      this.beside()?.show();
       this.focus.on('done-text');
       event.stopPropagation();
       return;

@@ -192,222 +192,226 @@ export const PlanStore = signalStore(
       }),
     };
   }),
-  withMethods((store) => {
-    function edit(label: string, change: (session: Session) => Session, key?: string): void {
-      const session = store.view.session();
-      if (session) store.documents.editSession(label, session.id, change, key);
-    }
-    function nameOf(slotId: string): string {
+  withMethods((store) => ({
+    nameOf(slotId: string): string {
       const slot = store.slots().find(({ id }) => id === slotId);
       return slot ? slotName(slot, store.view.catalog()) : '';
-    }
-    return {
-      nameOf,
-      select(slotId: string, tier?: Tier): void {
-        patchState(store, { selectedSlotId: slotId, ...(tier && { tier }) });
-      },
-      showRail(rail: PlanState['rail']): void {
-        patchState(store, { rail });
-      },
-      /** An edit somebody else has worked out: a mending, a text read anew, a block from elsewhere. */
-      change(label: string, to: (session: Session) => Session, key?: string): void {
-        edit(label, to, key);
-      },
-      chooseTier(tier: Tier): void {
-        patchState(store, { tier });
-      },
-      keepDraft(key: string, text: string | undefined): void {
-        const { [key]: _old, ...others } = store.drafts();
-        patchState(store, { drafts: text === undefined ? others : { ...others, [key]: text } });
-        const kept = text === undefined ? store.device.dropDraft(key) : store.device.keepDraft(key, text);
-        void kept.catch(() => undefined);
-      },
-      settle(): void {
-        store.documents.settle();
-      },
+    },
+    select(slotId: string, tier?: Tier): void {
+      patchState(store, { selectedSlotId: slotId, ...(tier && { tier }) });
+    },
+    showRail(rail: PlanState['rail']): void {
+      patchState(store, { rail });
+    },
+    /** An edit somebody else has worked out: a mending, a text read anew, a block from elsewhere. */
+    change(label: string, to: (session: Session) => Session, key?: string): void {
+      const session = store.view.session();
+      if (session) store.documents.editSession(label, session.id, to, key);
+    },
+    chooseTier(tier: Tier): void {
+      patchState(store, { tier });
+    },
+    keepDraft(key: string, text: string | undefined): void {
+      const { [key]: _old, ...others } = store.drafts();
+      patchState(store, { drafts: text === undefined ? others : { ...others, [key]: text } });
+      const kept = text === undefined ? store.device.dropDraft(key) : store.device.keepDraft(key, text);
+      void kept.catch(() => undefined);
+    },
+    settle(): void {
+      store.documents.settle();
+    },
+  })),
+  // The session as a whole, and as text.
+  withMethods((store) => ({
+    duplicateSession(): void {
+      const session = store.view.session();
+      if (!session) return;
+      const copy = copyOfSession(session, `${session.name}, again`, () => crypto.randomUUID());
+      store.documents.addSession(copy, session.id, store.view.today());
+      store.view.showSession(copy.id);
+    },
 
-      /** The session read anew from its text. Slots may be gone for a moment: what hangs on them waits for `textDone`. */
-      retype(to: (session: Session) => Session): void {
-        const session = store.view.session();
-        if (!session) return;
-        const retyped = to(session);
-        store.documents.edit(
-          'session text',
-          (document) => ({
-            ...document,
-            sessions: document.sessions.map((own) => (own.id === session.id ? retyped : own)),
-          }),
-          `text ${session.id}`,
-        );
-      },
-      /** What was chosen for words nobody knew: from now on they mean that, in this document. */
-      remember(key: string, name: string): void {
-        if (key === '') return;
-        store.documents.edit(`“${key}” is ${name}`, (document) => ({
+    /** An empty session, put into the same weeks as the one on screen. */
+    newSession(): void {
+      const id = crypto.randomUUID();
+      const session = { id, name: 'New session', budgetMinutes: 30, blocks: [] };
+      store.documents.addSession(session, store.view.session()?.id, store.view.today());
+      store.view.showSession(id);
+    },
+    rename(name: string): void {
+      store.change('session name', (session) => ({ ...session, name }));
+    },
+    setBudget(minutes: number | undefined): void {
+      if (minutes !== undefined)
+        store.change(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }));
+    },
+    /** The session read anew from its text. Slots may be gone for a moment: what hangs on them waits for `textDone`. */
+    retype(to: (session: Session) => Session): void {
+      const session = store.view.session();
+      if (!session) return;
+      const retyped = to(session);
+      store.documents.edit(
+        'session text',
+        (document) => ({
           ...document,
-          settings: { ...document.settings, said: { ...document.settings.said, [key]: name } },
-        }));
-      },
-      textDone(): void {
-        const session = store.view.session();
-        if (session) edit('session text', (own) => own, `text ${session.id}`);
-        store.documents.settle();
-      },
+          sessions: document.sessions.map((own) => (own.id === session.id ? retyped : own)),
+        }),
+        `text ${session.id}`,
+      );
+    },
+    /** What was chosen for words nobody knew: from now on they mean that, in this document. */
+    remember(key: string, name: string): void {
+      if (key === '') return;
+      store.documents.edit(`“${key}” is ${name}`, (document) => ({
+        ...document,
+        settings: { ...document.settings, said: { ...document.settings.said, [key]: name } },
+      }));
+    },
+    textDone(): void {
+      const session = store.view.session();
+      if (session) store.change('session text', (own) => own, `text ${session.id}`);
+      store.documents.settle();
+    },
+  })),
+  // Its blocks.
+  withMethods((store) => ({
+    duplicateBlock(blockId: string): void {
+      store.change('block once more', (session) => {
+        const at = session.blocks.findIndex(({ id }) => id === blockId);
+        const block = session.blocks[at];
+        return block
+          ? addBlock(
+              session,
+              copyOfBlock(block, () => crypto.randomUUID()),
+              at + 1,
+            )
+          : session;
+      });
+    },
+    setRest(blockId: string, seconds: number | undefined): void {
+      if (seconds === undefined) return;
+      store.change(`rest ${seconds} s`, (session) =>
+        editBlock(session, blockId, (block) => ({ ...block, restSeconds: seconds })),
+      );
+    },
+    setBetween(blockId: string, seconds: number | undefined): void {
+      const label = seconds === undefined ? 'no rest between' : `${seconds} s between`;
+      store.change(label, (session) =>
+        editBlock(session, blockId, ({ betweenSeconds: _old, ...block }) =>
+          seconds === undefined ? block : { ...block, betweenSeconds: seconds },
+        ),
+      );
+    },
+    setRounds(blockId: string, rounds: number | undefined): void {
+      if (rounds === undefined) return;
+      store.change(`${rounds} rounds`, (session) =>
+        editBlock(session, blockId, (block) => ({
+          ...block,
+          slots: block.slots.map((slot) => withSets(slot, rounds)),
+        })),
+      );
+    },
+    setKind(blockId: string, kind: BlockKind): void {
+      store.change(BLOCKS[kind].name, (session) =>
+        editBlock(session, blockId, (block) => ({ ...block, kind })),
+      );
+    },
 
-      duplicateBlock(blockId: string): void {
-        edit('block once more', (session) => {
-          const at = session.blocks.findIndex(({ id }) => id === blockId);
-          const block = session.blocks[at];
-          return block
-            ? addBlock(
-                session,
-                copyOfBlock(block, () => crypto.randomUUID()),
-                at + 1,
-              )
-            : session;
-        });
-      },
-      duplicateSession(): void {
-        const session = store.view.session();
-        if (!session) return;
-        const copy = copyOfSession(session, `${session.name}, again`, () => crypto.randomUUID());
-        store.documents.addSession(copy, session.id, store.view.today());
-        store.view.showSession(copy.id);
-      },
-
-      /** An empty session, put into the same weeks as the one on screen. */
-      newSession(): void {
-        const id = crypto.randomUUID();
-        const session = { id, name: 'New session', budgetMinutes: 30, blocks: [] };
-        store.documents.addSession(session, store.view.session()?.id, store.view.today());
-        store.view.showSession(id);
-      },
-      rename(name: string): void {
-        edit('session name', (session) => ({ ...session, name }));
-      },
-      setBudget(minutes: number | undefined): void {
-        if (minutes !== undefined)
-          edit(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }));
-      },
-      setPrescription(slotId: string, tier: Tier, prescription: Prescription): void {
-        const label = `${nameOf(slotId)} ${formatPrescription(prescription, store.view.unit())}`;
-        edit(
-          label,
-          (session) =>
-            editSlot(session, slotId, (slot) => ({
-              ...slot,
-              prescriptions: { ...slot.prescriptions, [tier]: prescription },
-            })),
-          draftKey(slotId, tier),
-        );
-      },
-      setScheme(slotId: string, scheme: Scheme | undefined): void {
-        edit('how it grows', (session) =>
-          editSlot(session, slotId, ({ scheme: _old, ...slot }) => (scheme ? { ...slot, scheme } : slot)),
-        );
-      },
-      setTwin(slotId: string, twin: SlotSource | undefined): void {
-        edit('for whoever may not', (session) =>
-          editSlot(session, slotId, ({ twin: _old, ...slot }) => (twin ? { ...slot, twin } : slot)),
-        );
-      },
-      setRest(blockId: string, seconds: number | undefined): void {
-        if (seconds === undefined) return;
-        edit(`rest ${seconds} s`, (session) =>
-          editBlock(session, blockId, (block) => ({ ...block, restSeconds: seconds })),
-        );
-      },
-      setBetween(blockId: string, seconds: number | undefined): void {
-        const label = seconds === undefined ? 'no rest between' : `${seconds} s between`;
-        edit(label, (session) =>
-          editBlock(session, blockId, ({ betweenSeconds: _old, ...block }) =>
-            seconds === undefined ? block : { ...block, betweenSeconds: seconds },
-          ),
-        );
-      },
-      setRounds(blockId: string, rounds: number | undefined): void {
-        if (rounds === undefined) return;
-        edit(`${rounds} rounds`, (session) =>
-          editBlock(session, blockId, (block) => ({
-            ...block,
-            slots: block.slots.map((slot) => withSets(slot, rounds)),
+    addBlock(kind: BlockKind): string {
+      const id = crypto.randomUUID();
+      store.change(`add ${BLOCKS[kind].name.toLowerCase()}`, (session) =>
+        addBlock(session, newBlock(id, kind)),
+      );
+      return id;
+    },
+    /** Blocks that were typed in a line, at the end of the session but before its cool-down; the last of them is selected. */
+    addBlocks(blocks: readonly Block[]): void {
+      store.change('add to the session', (session) => {
+        const cool = session.blocks.findIndex(({ kind }) => kind === 'coolDown');
+        const ends = blocks.some(({ kind }) => kind === 'coolDown');
+        const at = cool < 0 || ends ? session.blocks.length : cool;
+        return { ...session, blocks: session.blocks.toSpliced(at, 0, ...blocks) };
+      });
+      const slotId = blocks.at(-1)?.slots.at(-1)?.id;
+      if (slotId !== undefined) patchState(store, { selectedSlotId: slotId });
+    },
+    removeBlock(blockId: string): void {
+      store.change('take out a block', (session) => removeBlock(session, blockId));
+    },
+    moveBlock(blockId: string, to: number): void {
+      store.change('move a block', (session) => moveBlock(session, blockId, to));
+    },
+    nudgeBlock(blockId: string, direction: -1 | 1): void {
+      store.change('move a block', (session) =>
+        moveBlock(session, blockId, session.blocks.findIndex(({ id }) => id === blockId) + direction),
+      );
+    },
+  })),
+  // The exercises in them.
+  withMethods((store) => ({
+    setPrescription(slotId: string, tier: Tier, prescription: Prescription): void {
+      const label = `${store.nameOf(slotId)} ${formatPrescription(prescription, store.view.unit())}`;
+      store.change(
+        label,
+        (session) =>
+          editSlot(session, slotId, (slot) => ({
+            ...slot,
+            prescriptions: { ...slot.prescriptions, [tier]: prescription },
           })),
-        );
-      },
-      setKind(blockId: string, kind: BlockKind): void {
-        edit(BLOCKS[kind].name, (session) => editBlock(session, blockId, (block) => ({ ...block, kind })));
-      },
-
-      addBlock(kind: BlockKind): string {
-        const id = crypto.randomUUID();
-        edit(`add ${BLOCKS[kind].name.toLowerCase()}`, (session) => addBlock(session, newBlock(id, kind)));
-        return id;
-      },
-      /** Blocks that were typed in a line, at the end of the session but before its cool-down; the last of them is selected. */
-      addBlocks(blocks: readonly Block[]): void {
-        edit('add to the session', (session) => {
-          const cool = session.blocks.findIndex(({ kind }) => kind === 'coolDown');
-          const ends = blocks.some(({ kind }) => kind === 'coolDown');
-          const at = cool < 0 || ends ? session.blocks.length : cool;
-          return { ...session, blocks: session.blocks.toSpliced(at, 0, ...blocks) };
-        });
-        const slotId = blocks.at(-1)?.slots.at(-1)?.id;
-        if (slotId !== undefined) patchState(store, { selectedSlotId: slotId });
-      },
-      removeBlock(blockId: string): void {
-        edit('take out a block', (session) => removeBlock(session, blockId));
-      },
-      moveBlock(blockId: string, to: number): void {
-        edit('move a block', (session) => moveBlock(session, blockId, to));
-      },
-      nudgeBlock(blockId: string, direction: -1 | 1): void {
-        edit('move a block', (session) =>
-          moveBlock(session, blockId, session.blocks.findIndex(({ id }) => id === blockId) + direction),
-        );
-      },
-
-      /** A new slot, with the work typed behind its name where there is some that can be read. */
-      addSlot(blockId: string, source: SlotSource, work = ''): string {
-        const catalog = store.view.catalog();
-        const kind = store.view.session()?.blocks.find(({ id }) => id === blockId)?.kind;
-        const usual = newSlot(crypto.randomUUID(), source, catalog, kind);
-        const read = work === '' ? undefined : parsePrescription(work, store.view.unit());
-        const one = read?.ok ? read.prescription : undefined;
-        const slot = one
-          ? { ...usual, prescriptions: { beginner: one, intermediate: one, advanced: one } }
-          : usual;
-        edit(`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
-        patchState(store, { selectedSlotId: slot.id });
-        if (read && !read.ok) this.keepDraft(draftKey(slot.id, 'beginner'), work);
-        return slot.id;
-      },
-      removeSlot(slotId: string): void {
-        edit(`take out ${nameOf(slotId)}`, (session) => removeSlot(session, slotId));
-      },
-      moveSlot(slotId: string, blockId: string, index: number): void {
-        edit(`move ${nameOf(slotId)}`, (session) => {
-          const inside = session.blocks
-            .find(({ id }) => id === blockId)
-            ?.slots.some(({ id }) => id === slotId);
-          return inside
-            ? moveSlot(session, slotId, blockId, index)
-            : joinInto(session, slotId, blockId, index);
-        });
-      },
-      partAt(slotId: string, index: number): void {
-        edit(`part ${nameOf(slotId)}`, (session) => partAt(session, slotId, crypto.randomUUID(), index));
-      },
-      nudgeSlot(slotId: string, direction: -1 | 1): void {
-        edit(`move ${nameOf(slotId)}`, (session) => nudgeSlot(session, slotId, direction));
-      },
-      join(slotId: string): void {
-        edit(`partners for ${nameOf(slotId)}`, (session) => joinWithNext(session, slotId));
-      },
-      part(slotId: string): void {
-        edit(`part ${nameOf(slotId)}`, (session) => partFromGroup(session, slotId, crypto.randomUUID()));
-      },
-    };
-  }),
+        draftKey(slotId, tier),
+      );
+    },
+    setScheme(slotId: string, scheme: Scheme | undefined): void {
+      store.change('how it grows', (session) =>
+        editSlot(session, slotId, ({ scheme: _old, ...slot }) => (scheme ? { ...slot, scheme } : slot)),
+      );
+    },
+    setTwin(slotId: string, twin: SlotSource | undefined): void {
+      store.change('for whoever may not', (session) =>
+        editSlot(session, slotId, ({ twin: _old, ...slot }) => (twin ? { ...slot, twin } : slot)),
+      );
+    },
+    /** A new slot, with the work typed behind its name where there is some that can be read. */
+    addSlot(blockId: string, source: SlotSource, work = ''): string {
+      const catalog = store.view.catalog();
+      const kind = store.view.session()?.blocks.find(({ id }) => id === blockId)?.kind;
+      const usual = newSlot(crypto.randomUUID(), source, catalog, kind);
+      const read = work === '' ? undefined : parsePrescription(work, store.view.unit());
+      const one = read?.ok ? read.prescription : undefined;
+      const slot = one
+        ? { ...usual, prescriptions: { beginner: one, intermediate: one, advanced: one } }
+        : usual;
+      store.change(`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
+      patchState(store, { selectedSlotId: slot.id });
+      if (read && !read.ok) store.keepDraft(draftKey(slot.id, 'beginner'), work);
+      return slot.id;
+    },
+    removeSlot(slotId: string): void {
+      store.change(`take out ${store.nameOf(slotId)}`, (session) => removeSlot(session, slotId));
+    },
+    moveSlot(slotId: string, blockId: string, index: number): void {
+      store.change(`move ${store.nameOf(slotId)}`, (session) => {
+        const inside = session.blocks.find(({ id }) => id === blockId)?.slots.some(({ id }) => id === slotId);
+        return inside ? moveSlot(session, slotId, blockId, index) : joinInto(session, slotId, blockId, index);
+      });
+    },
+    partAt(slotId: string, index: number): void {
+      store.change(`part ${store.nameOf(slotId)}`, (session) =>
+        partAt(session, slotId, crypto.randomUUID(), index),
+      );
+    },
+    nudgeSlot(slotId: string, direction: -1 | 1): void {
+      store.change(`move ${store.nameOf(slotId)}`, (session) => nudgeSlot(session, slotId, direction));
+    },
+    join(slotId: string): void {
+      store.change(`partners for ${store.nameOf(slotId)}`, (session) => joinWithNext(session, slotId));
+    },
+    part(slotId: string): void {
+      store.change(`part ${store.nameOf(slotId)}`, (session) =>
+        partFromGroup(session, slotId, crypto.randomUUID()),
+      );
+    },
+  })),
   withHooks({
     onInit(store) {
       void store.device

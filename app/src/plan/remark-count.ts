@@ -11,6 +11,7 @@ import { ComposeStore } from './compose-store';
   styles: `
     b {
       color: var(--copper);
+      margin-left: 5px;
       font-weight: 600;
     }
   `,

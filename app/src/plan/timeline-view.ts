@@ -10,7 +10,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
   template: `
     <div class="names" aria-hidden="true">
       @for (block of blocks(); track block.id) {
-        <span [style.left.%]="block.left">{{ block.name }}</span>
+        <span [style.left.%]="block.left" [style.width.%]="block.width">{{ block.name }}</span>
       }
     </div>
     <div class="lane" role="img" [attr.aria-label]="words()">

@@ -1,8 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import { boatyard } from '@dray/demo';
 import { MAX_DOCUMENT_BYTES, serializeDocument } from '@dray/core';
+import { DocumentRepository } from '../data/document-repository';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { SettingsStore } from './settings-store';
 
 describe('SettingsStore', () => {
@@ -28,6 +29,19 @@ describe('SettingsStore', () => {
       .incoming()
       ?.preview.reduce((sum, one) => sum + one.added + one.changed + one.removed, 0);
     expect(changes).toBe(0);
+  });
+
+  it('exports what could not be written, as the notice of it says', async () => {
+    const settings = store();
+    spyOn(TestBed.inject(DocumentRepository), 'write').and.rejectWith(
+      new DOMException('full', 'QuotaExceededError'),
+    );
+    settings.setTime('sideSeconds', 9);
+    await until(() => settings.documents.failure() !== undefined);
+    expect(settings.documents.failure()).toContain('export the document');
+    expect(JSON.parse(await settings.exportText())).toEqual(
+      jasmine.objectContaining({ settings: jasmine.objectContaining({ timing: { sideSeconds: 9 } }) }),
+    );
   });
 
   it('previews what would change, and changes nothing before the word is given', async () => {

@@ -91,8 +91,8 @@ export const SettingsStore = signalStore(
       /** The whole document as a file's text. */
       async exportText(): Promise<string> {
         await store.documents.settled();
-        const document = await store.repository.whole();
-        return document ? serializeDocument(document) : '';
+        const atHand = store.documents.document();
+        return atHand ? serializeDocument(await store.repository.whole(atHand)) : '';
       },
 
       async readFile(file: File): Promise<void> {

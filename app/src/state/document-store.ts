@@ -51,9 +51,9 @@ export const DocumentStore = signalStore(
     redoLabel: computed(() => future().at(-1)?.label),
     ready: computed(() => document() !== undefined),
   })),
-  withMethods((store) => {
+  withMethods((store) => ({
     /** Writes in order; one that failed stays, is said, and is tried again until it is on the disk. */
-    function enqueue(write: () => Promise<void>): Promise<void> {
+    _enqueue(write: () => Promise<void>): Promise<void> {
       store.queue.watch(({ waiting, error }) =>
         patchState(store, {
           writing: waiting,
@@ -61,15 +61,19 @@ export const DocumentStore = signalStore(
         }),
       );
       return store.queue.add(write);
-    }
-
-    function carryOut(changes: readonly RecordChange[]): void {
+    },
+  })),
+  withMethods((store) => ({
+    /** Shows changes and writes them. */
+    _carryOut(changes: readonly RecordChange[]): void {
       const document = store.document();
       if (!document) return;
       patchState(store, { document: applyChanges(document, changes) });
-      void enqueue(() => store.repository.write(changes));
-    }
-
+      void store._enqueue(() => store.repository.write(changes));
+    },
+  })),
+  // Between the page and the disk.
+  withMethods((store) => {
     const methods = {
       async open(): Promise<void> {
         try {
@@ -83,10 +87,76 @@ export const DocumentStore = signalStore(
 
       /** The demo's four weeks come after the first screen is there: they are as much again to fetch. */
       async addDemoLog(): Promise<void> {
-        await enqueue(() => store.repository.addDemoLog());
+        await store._enqueue(() => store.repository.addDemoLog());
         if (store.failure() === undefined) await methods.takeIn();
       },
 
+      /** Once everything that was edited is on the disk, or is known not to be. */
+      settled(): Promise<void> {
+        return store.queue.settled();
+      },
+
+      /** Writes what could not be kept, now; opens the document where that was what failed. */
+      tryAgain(): void {
+        if (store.document()) store.queue.tryAgain();
+        else void methods.open();
+      },
+
+      /**
+       * Reads the log anew, after something beside this store has written to it.
+       *
+       * @param ready is given the document before it is shown, to work out in pieces what the screen would do at once
+       */
+      async readLogAgain(
+        ready: (document: DrayDocument) => Promise<void> = async () => undefined,
+      ): Promise<void> {
+        await store.queue.settled();
+        const read = await store.repository.read();
+        const before = store.document();
+        if (!read || !before) return;
+        await ready({ ...before, log: read.log });
+        const now = store.document();
+        if (now) patchState(store, { document: { ...now, log: read.log } });
+      },
+
+      /** Another document in place of this one, whole or not at all; undo starts afresh. */
+      async replace(document: DrayDocument): Promise<void> {
+        await store._enqueue(async () => {
+          await store.repository.replace(document);
+          patchState(store, { document, past: [], future: [] });
+        });
+      },
+
+      /**
+       * Takes in what another tab has written, unless a write of our own is still under way.
+       *
+       * @param days of the log, where it wrote nothing else
+       */
+      async takeIn(days?: readonly string[]): Promise<void> {
+        await store.queue.settled();
+        if (days) {
+          const entries = await store.repository.logOfDays(days);
+          const now = store.document();
+          if (store.failure() !== undefined) return;
+          if (store.writing() > 0 || !now) return methods.takeIn(days);
+          const touched = new Set(days);
+          const others = now.log.filter((entry) => !touched.has(dayOf(entry)));
+          const log = reconcileLog(now.log, [...others, ...entries]);
+          patchState(store, { document: { ...now, log } });
+          return;
+        }
+        const read = await store.repository.read();
+        if (store.failure() !== undefined) return;
+        if (store.writing() > 0) return methods.takeIn();
+        const before = store.document();
+        if (read) patchState(store, { document: before ? reconcile(before, read) : read });
+      },
+    };
+    return methods;
+  }),
+  // Edits, each of which can be taken back.
+  withMethods((store) => {
+    const methods = {
       /** Makes an edit: a function from the document to the one it should be. */
       edit(label: string, change: (document: DrayDocument) => DrayDocument, key?: string): void {
         const before = store.document();
@@ -101,7 +171,7 @@ export const DocumentStore = signalStore(
         const edit: Edit = { label, ...(key !== undefined && { key }), changes: all };
         const kept = merging ? past.slice(0, -1) : past;
         patchState(store, { document: after, past: [...kept, edit].slice(-MOST_UNDO), future: [] });
-        void enqueue(() => store.repository.write(changes));
+        void store._enqueue(() => store.repository.write(changes));
       },
 
       /**
@@ -138,7 +208,7 @@ export const DocumentStore = signalStore(
           past: [...store.past(), { label, changes }].slice(-MOST_UNDO),
           future: [],
         });
-        await enqueue(() => store.repository.write(changes));
+        await store._enqueue(() => store.repository.write(changes));
         return store.failure() === undefined;
       },
 
@@ -185,34 +255,6 @@ export const DocumentStore = signalStore(
         );
       },
 
-      /** Once everything that was edited is on the disk, or is known not to be. */
-      settled(): Promise<void> {
-        return store.queue.settled();
-      },
-
-      /** Writes what could not be kept, now; opens the document where that was what failed. */
-      tryAgain(): void {
-        if (store.document()) store.queue.tryAgain();
-        else void methods.open();
-      },
-
-      /**
-       * Reads the log anew, after something beside this store has written to it.
-       *
-       * @param ready is given the document before it is shown, to work out in pieces what the screen would do at once
-       */
-      async readLogAgain(
-        ready: (document: DrayDocument) => Promise<void> = async () => undefined,
-      ): Promise<void> {
-        await store.queue.settled();
-        const read = await store.repository.read();
-        const before = store.document();
-        if (!read || !before) return;
-        await ready({ ...before, log: read.log });
-        const now = store.document();
-        if (now) patchState(store, { document: { ...now, log: read.log } });
-      },
-
       /** Ends a run of edits that would be one step of undo. */
       settle(): void {
         const past = store.past();
@@ -225,47 +267,14 @@ export const DocumentStore = signalStore(
         const edit = store.past().at(-1);
         if (!edit) return;
         patchState(store, { past: store.past().slice(0, -1), future: [...store.future(), edit] });
-        carryOut(reversed(edit.changes));
+        store._carryOut(reversed(edit.changes));
       },
 
       redo(): void {
         const edit = store.future().at(-1);
         if (!edit) return;
         patchState(store, { past: [...store.past(), edit], future: store.future().slice(0, -1) });
-        carryOut(edit.changes);
-      },
-
-      /** Another document in place of this one, whole or not at all; undo starts afresh. */
-      async replace(document: DrayDocument): Promise<void> {
-        await enqueue(async () => {
-          await store.repository.replace(document);
-          patchState(store, { document, past: [], future: [] });
-        });
-      },
-
-      /**
-       * Takes in what another tab has written, unless a write of our own is still under way.
-       *
-       * @param days of the log, where it wrote nothing else
-       */
-      async takeIn(days?: readonly string[]): Promise<void> {
-        await store.queue.settled();
-        if (days) {
-          const entries = await store.repository.logOfDays(days);
-          const now = store.document();
-          if (store.failure() !== undefined) return;
-          if (store.writing() > 0 || !now) return methods.takeIn(days);
-          const touched = new Set(days);
-          const others = now.log.filter((entry) => !touched.has(dayOf(entry)));
-          const log = reconcileLog(now.log, [...others, ...entries]);
-          patchState(store, { document: { ...now, log } });
-          return;
-        }
-        const read = await store.repository.read();
-        if (store.failure() !== undefined) return;
-        if (store.writing() > 0) return methods.takeIn();
-        const before = store.document();
-        if (read) patchState(store, { document: before ? reconcile(before, read) : read });
+        store._carryOut(edit.changes);
       },
     };
     return methods;

@@ -26,7 +26,7 @@ export interface Option<T> {
       <mat-select
         #select
         canSelectNullableOptions
-        [value]="value()"
+        [value]="stands()"
         [aria-label]="named()"
         [panelWidth]="null"
         (selectionChange)="choose(select)"
@@ -59,10 +59,13 @@ export class ChoiceField<T> {
   readonly options = input.required<readonly Option<T>[]>();
   readonly chosen = output<T>();
 
+  /** A template's `?.` makes null of what is not there; here that is no choice, as undefined is. */
+  protected readonly stands = computed(() => this.value() ?? undefined);
+
   /** Shows what is so, and not what was asked for, until it is so. */
   protected choose(select: MatSelect): void {
     const value = select.value as T;
-    select.value = this.value();
+    select.value = this.stands();
     this.chosen.emit(value);
   }
 

@@ -1,0 +1,90 @@
+import { TestBed } from '@angular/core/testing';
+import type { LogEntry } from '@dray/core';
+import { boatyard } from '@dray/demo';
+import { firstValueFrom } from 'rxjs';
+import { provideFreshBrowser } from '../testing';
+import { anywhere } from './changes';
+import { DocumentRepository } from './document-repository';
+import { DrayDb } from './dray-db';
+
+function entry(id: string, date: string): LogEntry {
+  return {
+    id,
+    participantId: 'bram',
+    sessionId: 'tuesday',
+    slotId: 'tue-squat',
+    exerciseId: 'shoulder-pair-squat',
+    week: 1,
+    date,
+    at: `${date}T18:00:00.000Z`,
+    set: 1,
+    amount: 6,
+    counted: 'reps',
+  } as LogEntry;
+}
+
+describe('DocumentRepository', () => {
+  let db: DrayDb;
+  let repository: DocumentRepository;
+
+  beforeEach(() => {
+    db = provideFreshBrowser();
+    repository = TestBed.inject(DocumentRepository);
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  const put = (own: LogEntry) => ({ list: 'log' as const, id: own.id, after: anywhere(own) });
+
+  it('fills a fresh profile with the demo once, and reads it back the same', async () => {
+    const first = await repository.open();
+    expect(first.fresh).toBeTrue();
+    expect(first.document).toEqual(boatyard);
+    await repository.addDemoLog();
+    const again = await repository.open();
+    expect(again.fresh).toBeFalse();
+    expect(again.document).toEqual(boatyard);
+  });
+
+  it('writes only what an edit touched, all or none', async () => {
+    await repository.open();
+    const [person] = boatyard.participants;
+    const change = {
+      list: 'participants' as const,
+      id: person!.id,
+      before: { at: 0, value: person! },
+      after: { at: 0, value: { ...person!, bodyMassKg: 81 } },
+    };
+    await repository.write([change]);
+    expect((await repository.read())?.participants[0]?.bodyMassKg).toBe(81);
+    const bad = { ...change, list: 'nowhere' as never };
+    await expectAsync(
+      repository.write([{ ...change, after: { at: 0, value: person! } }, bad]),
+    ).toBeRejected();
+    expect((await repository.read())?.participants[0]?.bodyMassKg).toBe(81);
+  });
+
+  it('has for a file what the page has and the disk has not, and the log that is too old to be at hand', async () => {
+    await repository.open();
+    await repository.write([put(entry('long-ago', '2021-03-01')), put(entry('new', '2026-11-24'))]);
+    const document = (await repository.read())!;
+    const unwritten = entry('unwritten', '2026-11-25');
+    const atHand = { ...document, log: [...document.log.filter(({ id }) => id !== 'long-ago'), unwritten] };
+    const whole = await repository.whole(atHand);
+    expect(whole.log.map(({ id }) => id)).toEqual(['long-ago', 'new', 'unwritten']);
+  });
+
+  it('hears what another tab writes, and which days of the log, but not itself', async () => {
+    await repository.open();
+    const heard = firstValueFrom(repository.elsewhere);
+    await repository.write([put(entry('mine', '2026-11-24'))]);
+    const name = db.name;
+    TestBed.resetTestingModule();
+    const otherDb = provideFreshBrowser(new DrayDb(name));
+    await TestBed.inject(DocumentRepository).write([put(entry('theirs', '2026-11-25'))]);
+    expect(await heard).toEqual(['bram 2026-11-25 tuesday']);
+    otherDb.close();
+  });
+});
