@@ -9,6 +9,7 @@ import {
   expect,
   fieldProblem,
   fromMenu,
+  FRESH,
   prescriptions,
   test,
 } from './coach';
@@ -57,7 +58,7 @@ test('“3×10” to “4×8” on the plan changes the board, survives reload a
   await (await download).saveAs(file);
   expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 5 });
 
-  const other = await browser.newContext();
+  const other = await browser.newContext({ storageState: FRESH });
   const clean = await other.newPage();
   await clean.goto('/settings');
   await clean.locator('input[type=file]').setInputFiles(file);
@@ -344,7 +345,7 @@ test('it works on a train: everything is there without the server', async ({ pag
 });
 
 test('the first route is at most 470 kB, shell and fonts included', async ({ browser }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const context = await browser.newContext({ serviceWorkers: 'block', storageState: FRESH });
   const page = await context.newPage();
   const devtools = await context.newCDPSession(page);
   await devtools.send('Network.enable');

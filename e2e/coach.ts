@@ -1,4 +1,14 @@
+import path from 'node:path';
 import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
+
+/** Where the demo class stands: nothing behind it, or four weeks logged. */
+type Week = 'first' | 'fifth';
+
+/** What a browser holds then, as `begin.setup.ts` leaves it. */
+export const STATES: Readonly<Record<Week, string>> = {
+  first: path.join(import.meta.dirname, '../test-results/.begin/first.json'),
+  fifth: path.join(import.meta.dirname, '../test-results/.begin/fifth.json'),
+};
 
 /** The demo class on the day its program begins, with nothing behind it. */
 export async function beginAfresh(context: BrowserContext): Promise<void> {
@@ -13,11 +23,14 @@ export async function beginAfresh(context: BrowserContext): Promise<void> {
   );
 }
 
+/** A browser that has never been here. */
+export const FRESH = { cookies: [], origins: [] };
+
 /** A page that fails its test on any console error, page error or breach of the Content-Security-Policy. */
-export const test = base.extend<{ page: Page; week: 'first' | 'fifth' }>({
+export const test = base.extend<{ page: Page; week: Week }>({
   week: ['first', { option: true }],
-  page: async ({ page, week }, use) => {
-    if (week === 'first') await beginAfresh(page.context());
+  storageState: async ({ week }, use) => use(STATES[week]),
+  page: async ({ page }, use) => {
     const complaints: string[] = [];
     page.on('console', (message) => {
       if (message.type() === 'error' || message.text().includes('Content Security Policy')) {

@@ -6,17 +6,10 @@ import { boardWords, cell, choose, expect, fieldProblem, fromMenu, keptSets, tes
 
 test.use({ week: 'fifth' });
 
-/** The demo's four weeks come a moment after the first screen. */
-async function openWithLog(page: Page, route: string): Promise<void> {
-  await page.goto('/log/history/bram');
-  await expect(page.getByText('Then and now')).toBeVisible({ timeout: 20_000 });
-  await page.goto(route);
-}
-
 const logCell = (page: Page, person: string, slot: string) => page.getByTestId(`log-${person}-${slot}`);
 
 test('a class is filled in by keyboard, and put right keeps what stood', async ({ page }) => {
-  await openWithLog(page, '/log');
+  await page.goto('/log');
   await logCell(page, 'bram', 'tue-squat').click();
   let keys = 0;
   const press = async (key: string) => {
@@ -64,7 +57,7 @@ test('a class is filled in by keyboard, and put right keeps what stood', async (
 });
 
 test('a tab that is killed during entry has lost no confirmed set', async ({ page, context }) => {
-  await openWithLog(page, '/log');
+  await page.goto('/log');
   await logCell(page, 'odile', 'tue-squat').click();
   await page.keyboard.press('a');
   await expect(page.getByText('1 of 6 written down')).toBeVisible();
@@ -81,7 +74,7 @@ test('two tabs that enter at once both keep everything, even in the same visit',
   page,
   context,
 }) => {
-  await openWithLog(page, '/log');
+  await page.goto('/log');
   const other = await context.newPage();
   await other.goto('/log');
   await logCell(page, 'bram', 'tue-squat').click();
@@ -96,7 +89,7 @@ test('two tabs that enter at once both keep everything, even in the same visit',
 });
 
 test('next week is agreed to by keys, and the board is then exactly that', async ({ page }) => {
-  await openWithLog(page, '/board');
+  await page.goto('/board');
   await expect(page.getByRole('gridcell').first()).toBeVisible();
   await page.goto('/log/next');
   const first = page.getByTestId('proposal-wendel-tue-press-4');
@@ -136,7 +129,7 @@ test('next week is agreed to by keys, and the board is then exactly that', async
 });
 
 test('past weeks of the board show what was done beside what was asked', async ({ page }) => {
-  await openWithLog(page, '/board');
+  await page.goto('/board');
   await expect(cell(page, 'bram', 'tue-row')).toBeVisible();
   await page.keyboard.press('[');
   await expect(cell(page, 'bram', 'tue-row')).toContainText('did 10, 10, 8');
@@ -146,7 +139,7 @@ test('past weeks of the board show what was done beside what was asked', async (
 
 test('a card is logged in one tap, and put right in a few words', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await openWithLog(page, '/card/juno');
+  await page.goto('/card/juno');
   await page.getByRole('button', { name: 'Done as written' }).first().click();
   await expect(page.getByTestId('card-done').first()).toContainText('13, 13, 13 with 20 kg');
   await page.getByRole('button', { name: 'Put it right' }).first().click();
@@ -158,7 +151,7 @@ test('a card is logged in one tap, and put right in a few words', async ({ page 
 test('a program is moved on the calendar, says what comes too soon, and leaves as a calendar file', async ({
   page,
 }) => {
-  await openWithLog(page, '/program');
+  await page.goto('/program');
   await expect(page.getByText('this week')).toBeVisible();
   await expect(page.getByText('No muscle is trained hard twice within 48 hours.')).toBeVisible();
   await page.locator('#class-6-1').click();
@@ -190,7 +183,7 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
 });
 
 test('a posture session comes into the weeks ahead, and moves between the hard days', async ({ page }) => {
-  await openWithLog(page, '/plan');
+  await page.goto('/plan');
   await fromMenu(page, 'Other sessions', 'New session');
   await page.getByRole('button', { name: 'Begin from another session' }).click();
   await choose(page, 'Session to copy from', 'Posture, 20 min');
@@ -216,7 +209,7 @@ test('a posture session comes into the weeks ahead, and moves between the hard d
 });
 
 test('the log leaves as CSV and comes back, bad lines listed with their reasons', async ({ page }) => {
-  await openWithLog(page, '/log');
+  await page.goto('/log');
   const arriving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the log as CSV' }).click();
   const text = await readFile(await (await arriving).path(), 'utf8');
@@ -244,7 +237,7 @@ test('the log leaves as CSV and comes back, bad lines listed with their reasons'
 });
 
 test('a history has then beside now, and every picture is a table too', async ({ page }) => {
-  await openWithLog(page, '/log/history/bram');
+  await page.goto('/log/history/bram');
   await expect(page.getByRole('row', { name: /A1 Squat/ })).toContainText('+1.5 kg each');
   for (const name of ['weekly sets', 'volume', 'holds', 'visits', 'effort', 'strength']) {
     await choose(page, 'What to look at', name);

@@ -14,6 +14,10 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   reporter: [['list']],
+  projects: [
+    { name: 'begin', testMatch: 'begin.setup.ts' },
+    { name: 'coach', dependencies: ['begin'] },
+  ],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     contextOptions: { reducedMotion: 'reduce' },

@@ -65,10 +65,12 @@ describe('CardLog', () => {
   });
 
   it('is put right, keeping what stood', async () => {
-    const { loader, press, log } = await lineOf('juno', 'tue-squat');
+    const { loader, press, log, documents } = await lineOf('juno', 'tue-squat');
     await press('Done as written');
     await until(() => log().length > 0);
     const before = log()[0]!.amount;
+    // Only what is on the disk can be put right.
+    await until(() => documents.writing() === 0);
     await press('Put it right');
     await (await loader.getHarness(MatInputHarness)).setValue('7 7 7');
     await press('Write it down');
