@@ -1,4 +1,14 @@
-import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, output } from '@angular/core';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  type ElementRef,
+  input,
+  linkedSignal,
+  output,
+  viewChild,
+} from '@angular/core';
 import { form, FormField, submit } from '@angular/forms/signals';
 import { MatButton } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
@@ -41,7 +51,7 @@ const shape = overrideSchema.shape;
     <form (submit)="apply($event)" (keydown.escape)="cancelled.emit()">
       <mat-form-field>
         <mat-label>sets</mat-label>
-        <input matInput type="number" [formField]="hand.sets" />
+        <input #first matInput type="number" [formField]="hand.sets" />
         <mat-error>{{ hand.sets().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-form-field>
@@ -106,6 +116,13 @@ export class ByHandForm {
     checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'The load' });
     checkedBy(path.reason, { schema: () => shape.reason, named: () => 'The reason' });
   });
+
+  private readonly first = viewChild.required<ElementRef<HTMLInputElement>>('first');
+
+  constructor() {
+    // The button that called it up is gone: the focus comes with it.
+    afterNextRender(() => this.first().nativeElement.select());
+  }
 
   protected async apply(event: Event): Promise<void> {
     event.preventDefault();
