@@ -84,7 +84,7 @@ async function measure(
   };
   await page.locator('input[type=file]').setInputFiles(file);
   await page.getByRole('button', { name: 'Take it in' }).click();
-  await page.getByRole('status').filter({ hasText: 'Taken in' }).waitFor();
+  await page.getByText('Taken in:').first().waitFor();
   await page.getByRole('link', { name: 'Plan' }).click();
   const field = page.getByLabel('Squat, intermediate').first();
   await field.waitFor();

@@ -21,7 +21,7 @@ const SHOTS = [
   { name: 'card-phone', route: '/card/anselm', size: PHONE },
   { name: 'kit', route: '/kit', act: (page) => kit(page, /Tamsin/, /one in both hands/) },
   { name: 'kit-band', route: '/kit', size: { width: 1280, height: 1560 }, act: band },
-  { name: 'people', route: '/people/juno' },
+  { name: 'people', route: '/people/juno', act: strength },
   { name: 'people-profile', route: '/people/odile', size: { width: 1280, height: 1300 }, act: profile },
   { name: 'ladders', route: '/ladders', act: climb },
   { name: 'ladders-exercise', route: '/ladders', act: ownExercise },
@@ -38,15 +38,16 @@ async function typing(page) {
 }
 
 async function wholeSession(page) {
-  await page.getByRole('radio', { name: 'whole session' }).click();
-  await page.getByLabel('budget').fill('28');
+  await page.getByRole('tab', { name: /^session/ }).click();
+  await page.getByLabel('Budget').fill('28');
+  await page.getByLabel('Budget').press('Enter');
   await page.getByText('It would fit with').waitFor();
   await page.getByRole('button', { name: 'Which go together?' }).click();
   await page.getByRole('button', { name: /^Push-up with/ }).waitFor();
 }
 
 async function asText(page) {
-  await page.getByRole('radio', { name: 'text' }).click();
+  await page.getByRole('radio', { name: /^text/ }).click();
   const area = page.getByLabel('The session as text');
   await area.fill(
     (await area.inputValue())
@@ -58,7 +59,7 @@ async function asText(page) {
 async function ownExercise(page) {
   await page.getByPlaceholder(/find by/).fill('one-leg');
   await page.getByRole('button', { name: 'Copy to change it' }).click();
-  await page.getByRole('button', { name: 'write this exercise your way' }).click();
+  await page.getByRole('button', { name: 'Write this exercise your way' }).click();
 }
 
 /** The demo's four weeks come a moment after the first screen. */
@@ -93,15 +94,20 @@ async function kit(page, name, hold) {
 }
 
 async function profile(page) {
-  await page.getByRole('radio', { name: 'profile and cautions' }).click();
   for (const [check, result] of [
-    ['chairStands', '13'],
-    ['plankSeconds', '22'],
-    ['oneLegSeconds', '12'],
+    ['chair stands in 30 s', '13'],
+    ['plank', '22'],
+    ['stand on one leg', '12'],
   ]) {
-    await page.locator(`[data-check="${check}"]`).fill(result);
-    await page.locator(`[data-check="${check}"]`).blur();
+    await page.getByLabel(check, { exact: true }).fill(result);
+    await page.getByLabel(check, { exact: true }).blur();
   }
+}
+
+async function strength(page) {
+  await logged(page);
+  await page.getByRole('tab', { name: 'strength' }).click();
+  await page.locator('dray-chart canvas').waitFor();
 }
 
 async function climb(page) {
@@ -110,7 +116,8 @@ async function climb(page) {
     .first()
     .click();
   await page.getByRole('button', { name: /from the floor/ }).click();
-  await page.getByLabel('Substitutes for').selectOption({ label: 'Wendel' });
+  await page.getByRole('combobox', { name: 'Substitutes for' }).click();
+  await page.getByRole('option', { name: 'Wendel' }).click();
 }
 
 async function band(page) {

@@ -17,7 +17,7 @@ const result = checkResultSchema.shape.result.optional();
     <table mat-table [dataSource]="checks()" [trackBy]="byKind">
       <ng-container matColumnDef="check">
         <th mat-header-cell *matHeaderCellDef>check</th>
-        <td mat-cell *matCellDef="let check" role="rowheader">
+        <td mat-cell *matCellDef="let check" [attr.role]="'rowheader'">
           {{ check.name }} <small class="hint">{{ check.how }}</small>
         </td>
       </ng-container>
@@ -64,7 +64,7 @@ const result = checkResultSchema.shape.result.optional();
     td {
       vertical-align: top;
     }
-    [role='rowheader'] small {
+    small {
       display: block;
     }
     dray-number {
