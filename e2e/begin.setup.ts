@@ -1,4 +1,4 @@
-import { test as setup, expect } from '@playwright/test';
+import { test as setup, expect, type Page } from '@playwright/test';
 import { beginAfresh, STATES } from './coach';
 
 // Every test begins where one of these has left a browser, instead of filling a store of its own.
@@ -21,7 +21,7 @@ setup('a browser in the fifth week, with what the class has logged', async ({ pa
 });
 
 /** Whether the demo's log is still to come. */
-function awaitsLog(page: import('@playwright/test').Page): Promise<boolean> {
+function awaitsLog(page: Page): Promise<boolean> {
   return page.evaluate(
     () =>
       new Promise<boolean>((resolve) => {

@@ -34,6 +34,7 @@ test('a class is filled in by keyboard, and put right keeps what stood', async (
   }
   await expect(logCell(page, 'wendel', 'tue-press')).toContainText('left out');
   await press('ArrowRight');
+  await expect(logCell(page, 'wendel', 'tue-row')).toBeFocused();
   await type('8 5 hurt right shoulder 4');
   await press('Enter');
   await expect(logCell(page, 'wendel', 'tue-row')).toContainText('right shoulder hurt, 4 of 10');

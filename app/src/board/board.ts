@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, inject, viewChild } from '@angular/core';
+import { Grid, GridCell, GridRow } from '@angular/aria/grid';
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
@@ -8,7 +9,7 @@ import { Beside } from '../ui/beside';
 import { CellFace } from '../ui/cell-face';
 import { Count } from '../ui/count';
 import { Focus } from '../ui/focus';
-import { ARROWS, isShortcut } from '../ui/keys';
+import { isShortcut } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
 import { Width } from '../ui/width';
@@ -23,6 +24,9 @@ import { CellPanel } from './cell-panel';
     CellFace,
     CellPanel,
     Count,
+    Grid,
+    GridCell,
+    GridRow,
     MatIcon,
     MatIconButton,
     MatSlideToggle,
@@ -49,13 +53,7 @@ export class BoardScreen {
   }
 
   protected onGridKey(event: KeyboardEvent): void {
-    const arrow = ARROWS[event.key];
-    if (arrow) {
-      event.preventDefault();
-      const { row, column } = this.board.at();
-      this.board.select(row + arrow[0], column + arrow[1]);
-      this.focusCell();
-    } else if (event.key === 'Enter') {
+    if (event.key === 'Enter') {
       event.preventDefault();
       this.beside()?.show();
       this.focus.on('by-hand-start');

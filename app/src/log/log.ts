@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, viewChild } from '@angular/core';
 import { form, FormField, validate } from '@angular/forms/signals';
+import { Grid, GridCell, GridRow } from '@angular/aria/grid';
 import { MatButton } from '@angular/material/button';
 import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
 import { MatFormFieldModule } from '@angular/material/form-field';
@@ -13,7 +14,6 @@ import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
 import { DateField } from '../ui/forms/date-field';
 import { NumberField } from '../ui/forms/number-field';
-import { ARROWS } from '../ui/keys';
 import { LogFiles } from './log-files';
 import { LogHead } from './log-head';
 import { LogStore, type LogCell, type LogRow } from './log-store';
@@ -25,6 +25,9 @@ import { LogStore, type LogCell, type LogRow } from './log-store';
     Beside,
     DateField,
     FormField,
+    Grid,
+    GridCell,
+    GridRow,
     LogFiles,
     LogHead,
     MatButton,
@@ -169,12 +172,8 @@ export class LogScreen {
 
   protected onGridKey(event: KeyboardEvent): void {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const arrow = ARROWS[event.key];
-    const { row, column } = this.log.at();
-    if (arrow) {
-      this.log.select(row + arrow[0], column + arrow[1]);
-      this.focusCell();
-    } else if (event.key === 'Enter') {
+    const { row } = this.log.at();
+    if (event.key === 'Enter') {
       if (event.target instanceof HTMLButtonElement) return;
       void this.save();
     } else if (event.key === 'a') {
