@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, input, linkedSignal, output } from '@angular/core';
-import { form, FormField } from '@angular/forms/signals';
+import { form, FormField, validate } from '@angular/forms/signals';
 import { provideDateFnsAdapter } from '@angular/material-date-fns-adapter';
 import { MAT_DATE_LOCALE } from '@angular/material/core';
 import { MatDatepickerModule, type MatDatepickerInputEvent } from '@angular/material/datepicker';
@@ -30,7 +30,7 @@ import { FIELD_STYLES } from './field';
       />
       <mat-datepicker-toggle matIconSuffix [for]="picker" />
       <mat-datepicker #picker />
-      <mat-error>a day such as 24/11/2026</mat-error>
+      <mat-error>{{ wrong() }}</mat-error>
     </mat-form-field>
   `,
   styles: FIELD_STYLES,
@@ -47,12 +47,34 @@ export class DateField {
   protected readonly from = () => day(this.min());
   protected readonly to = () => day(this.max());
   private readonly draft = linkedSignal(() => day(this.value()));
-  protected readonly field = form(this.draft);
+  /** Why what was typed is no day that can be, in words; anew with every day that is kept. */
+  protected readonly wrong = linkedSignal<string | undefined, string>({
+    source: this.value,
+    computation: () => '',
+  });
+  protected readonly field = form(this.draft, (path) => {
+    validate(path, () => (this.wrong() ? { kind: 'day', message: this.wrong() } : undefined));
+  });
 
   protected commit({ value }: MatDatepickerInputEvent<Date>): void {
-    if (value && !Number.isNaN(value.getTime())) this.saved.emit(format(value, 'yyyy-MM-dd'));
+    this.wrong.set(this.refused(value));
+    this.field().markAsTouched();
+    if (value && this.wrong() === '') this.saved.emit(format(value, 'yyyy-MM-dd'));
+  }
+
+  private refused(value: Date | null): string {
+    const [from, to] = [this.from(), this.to()];
+    if (!value || Number.isNaN(value.getTime())) return 'This has to be a day such as 24/11/2026.';
+    if (value.getFullYear() < EARLIEST_YEAR) return `The year is ${value.getFullYear()}: look again.`;
+    if (from && value < from) return `It is ${format(from, SHORT)} at the earliest.`;
+    if (to && value > to) return `It is ${format(to, SHORT)} at the latest.`;
+    return '';
   }
 }
+
+/** Nobody's class was held before: a slip of the hand. */
+const EARLIEST_YEAR = 2000;
+const SHORT = 'd MMM y';
 
 function day(text: string | undefined): Date | null {
   return text === undefined ? null : parseISO(text);

@@ -1,10 +1,13 @@
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
+import { MatDatepickerInputHarness } from '@angular/material/datepicker/testing';
+import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import * as z from 'zod';
 import type { DrayDb } from '../../data/dray-db';
 import { provideFreshBrowser } from '../../testing';
 import { ChoiceField } from './choice-field';
+import { DateField } from './date-field';
 import { MassField } from './mass-field';
 import { NumberField } from './number-field';
 import { ChoiceHarness, FieldHarness } from './testing';
@@ -12,11 +15,12 @@ import { TextField } from './text-field';
 
 @Component({
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [ChoiceField, MassField, NumberField, TextField],
+  imports: [ChoiceField, DateField, MassField, NumberField, TextField],
   template: `
     <dray-number label="Budget" [value]="budget()" [schema]="minutes" (saved)="keep($event)" />
     <dray-text label="Name" [value]="name()" [schema]="words" (saved)="name.set($event)" />
     <dray-mass label="Load" unit="lb" [value]="kg()" [schema]="load" (saved)="kg.set($event)" />
+    <dray-date label="Day" max="2026-11-25" [value]="day()" (saved)="day.set($event)" />
     <dray-choice label="Tier" [value]="tier()" [options]="tiers" (chosen)="choose($event)" />
   `,
 })
@@ -31,6 +35,7 @@ class Page {
   ];
   readonly budget = signal<number | undefined>(40);
   readonly name = signal('Tuesday');
+  readonly day = signal('2026-11-24');
   readonly kg = signal<number | undefined>(10);
   readonly tier = signal<string | undefined>(undefined);
   readonly kept: (number | undefined)[] = [];
@@ -61,6 +66,7 @@ describe('Fields', () => {
     await fixture.whenStable();
     const loader = TestbedHarnessEnvironment.loader(fixture);
     return {
+      loader,
       page: fixture.componentInstance,
       field: (named: string) => loader.getHarness(FieldHarness.with({ named })),
       choice: (named: string) => loader.getHarness(ChoiceHarness.with({ named })),
@@ -112,6 +118,30 @@ describe('Fields', () => {
     expect(own.kg()).toBe(12.5);
     await load.write('');
     expect(own.kg()).toBeUndefined();
+  });
+
+  it('takes a day, and says why another one cannot be', async () => {
+    const { page: own, loader } = await page();
+    const field = await loader.getHarness(MatFormFieldHarness.with({ floatingLabelText: 'Day' }));
+    const input = await loader.getHarness(MatDatepickerInputHarness);
+    const write = async (text: string) => {
+      await input.setValue(text);
+      await input.blur();
+    };
+    await write('20/11/2026');
+    expect(own.day()).toBe('2026-11-20');
+    for (const [text, sentence] of [
+      ['tomorrow', 'has to be a day such as'],
+      ['26/11/2026', '25 Nov 2026 at the latest'],
+      ['20/11/1950', 'The year is 1950'],
+    ] as const) {
+      await write(text);
+      expect((await field.getTextErrors()).join()).toContain(sentence);
+      expect(own.day()).toBe('2026-11-20');
+    }
+    await write('21/11/2026');
+    expect(own.day()).toBe('2026-11-21');
+    expect(await field.getTextErrors()).toEqual([]);
   });
 
   it('shows a choice only once it is so', async () => {
