@@ -1,10 +1,20 @@
 import { CdkTextareaAutosize } from '@angular/cdk/text-field';
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
-import { FormField } from '@angular/forms/signals';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  output,
+} from '@angular/core';
+import { form, FormField } from '@angular/forms/signals';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
-import { FIELD_STYLES } from './field';
-import { TypedField } from './typed-field';
+import { Device } from '../../data/device';
+import { EditedField, FIELD_STYLES } from './field';
+import { checkedBy } from './zod';
 
 /** A text that is kept when its edit is over and its schema agrees. */
 @Component({
@@ -37,6 +47,7 @@ import { TypedField } from './typed-field';
           autocomplete="off"
           [formField]="field"
           [attr.id]="controlId()"
+          [attr.inputmode]="inputmode()"
           [attr.aria-label]="named() || null"
           [placeholder]="placeholder().toString()"
           (input)="typed(line.value)"
@@ -57,13 +68,58 @@ import { TypedField } from './typed-field';
   styles: FIELD_STYLES,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class TextField extends TypedField {
+export class TextField extends EditedField<string> {
   readonly value = input<string>();
   /** More than one: a field that grows with its text. */
   readonly lines = input(1);
+  /** Under which half-typed text is kept, so that it outlives closing the tab. */
+  readonly draftKey = input<string>();
+  readonly inputmode = input<string | null>(null);
   readonly saved = output<string>();
 
   protected readonly written = computed(() => this.value() ?? '');
+  private readonly device = inject(Device);
+
+  protected readonly draft = linkedSignal(() => this.written());
+  protected readonly field = form(this.draft, (path) =>
+    checkedBy(path, { schema: this.schema, named: this.calls }),
+  );
+
+  constructor() {
+    super();
+    effect(() => {
+      const key = this.draftKey();
+      if (key !== undefined) void this.takeUp(key);
+    });
+  }
+
+  protected restore(): void {
+    this.draft.set(this.written());
+    this.forget();
+  }
+
+  protected override commit(): void {
+    super.commit();
+    if (this.field().valid()) this.forget();
+  }
+
+  /** At each key: only what is typed is kept, nothing counts yet. */
+  protected typed(text: string): void {
+    const key = this.draftKey();
+    if (key !== undefined) void this.device.keepDraft(key, text).catch(() => undefined);
+  }
+
+  private async takeUp(key: string): Promise<void> {
+    const text = (await this.device.drafts().catch(() => ({}) as Record<string, string>))[key];
+    if (text === undefined || text === this.written()) return;
+    this.draft.set(text);
+    this.field().markAsTouched();
+  }
+
+  private forget(): void {
+    const key = this.draftKey();
+    if (key !== undefined) void this.device.dropDraft(key).catch(() => undefined);
+  }
 
   protected keep(value: string): void {
     this.saved.emit(value.trim());
