@@ -1,0 +1,96 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
+import { TestBed } from '@angular/core/testing';
+import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
+import { MatTableHarness } from '@angular/material/table/testing';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { FieldHarness } from '../ui/forms/testing';
+import { PROJECT, type Path } from '../workers/project';
+import { ProgramScreen } from './program';
+
+const PATH: Path = {
+  sessionId: 'tuesday',
+  slotId: 'tue-squat',
+  letter: 'A1',
+  name: 'Squat',
+  weeks: Array.from({ length: 8 }, (_, at) => ({
+    week: at + 1,
+    version: 'goblet squat',
+    sets: 3,
+    amount: 10,
+    counted: '' as const,
+    kg: 10 + at,
+    bridge: undefined,
+    none: at === 3,
+  })),
+  ceiling: { week: 6, kg: 15, then: ['three counts down'] },
+};
+
+describe('ProgramScreen', () => {
+  let db: DrayDb;
+  let fails: boolean;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    fails = false;
+    TestBed.overrideProvider(PROJECT, {
+      useValue: () => (fails ? Promise.reject(new Error('it stopped working')) : Promise.resolve([PATH])),
+    });
+    await openedDocuments();
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function screen() {
+    const fixture = TestBed.createComponent(ProgramScreen);
+    await fixture.whenStable();
+    const loader = TestbedHarnessEnvironment.loader(fixture);
+    const documents = await openedDocuments();
+    const weeks = () => documents.document()!.programs[0]!.weeks;
+    const host = fixture.nativeElement as HTMLElement;
+    return { loader, weeks, host };
+  }
+
+  it('refuses more weeks than a program has, in the field, and grows its tables when there are more', async () => {
+    const { loader, weeks } = await screen();
+    const field = await loader.getHarness(FieldHarness.with({ named: 'Weeks' }));
+    await field.write('40');
+    expect(await field.problem()).toContain('2 to 16');
+    expect(weeks().length).toBe(8);
+    await field.write('9');
+    expect(weeks().length).toBe(9);
+    const [heat] = await loader.getAllHarnesses(MatTableHarness);
+    const [head] = await heat!.getHeaderRows();
+    expect((await head!.getCellTextByIndex()).at(-1)).toBe('9');
+  });
+
+  it('keeps how much a session may grow within reason', async () => {
+    const { loader } = await screen();
+    const cap = await loader.getHarness(FieldHarness.with({ named: 'a session’s most, all together' }));
+    await cap.write('400');
+    expect(await cap.problem()).toContain('5 to 100 %');
+  });
+
+  it('makes a week lighter with a tick', async () => {
+    const { loader, weeks } = await screen();
+    const ticks = await loader.getAllHarnesses(MatCheckboxHarness.with({ label: 'lighter' }));
+    expect(ticks.length).toBe(8);
+    await ticks[1]!.check();
+    expect(weeks()[1]?.lighter).toBeTrue();
+  });
+
+  it('says what to expect week by week, where the kit ends, and when it could not be worked out', async () => {
+    const first = await screen();
+    await until(() => first.host.textContent.includes('is the heaviest there is'));
+    const [, path] = await first.loader.getAllHarnesses(MatTableHarness);
+    const [row] = await path!.getRows();
+    expect(await row!.getCellTextByIndex()).toEqual(
+      jasmine.arrayContaining([jasmine.stringContaining('Squat'), '–', jasmine.stringContaining('15 kg')]),
+    );
+    fails = true;
+    const again = await screen();
+    await until(() => again.host.textContent.includes('This could not be worked out.'));
+  });
+});

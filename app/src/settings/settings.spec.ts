@@ -1,0 +1,86 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
+import { TestBed } from '@angular/core/testing';
+import { MatButtonHarness } from '@angular/material/button/testing';
+import { MatDialogHarness } from '@angular/material/dialog/testing';
+import { MatRadioGroupHarness } from '@angular/material/radio/testing';
+import { boatyard } from '@dray/demo';
+import { serializeDocument } from '@dray/core';
+import type { DrayDb } from '../data/dray-db';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { FieldHarness } from '../ui/forms/testing';
+import { SettingsScreen } from './settings';
+
+describe('SettingsScreen', () => {
+  let db: DrayDb;
+
+  beforeEach(() => {
+    db = provideFreshBrowser();
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function screen() {
+    const documents = await openedDocuments();
+    const fixture = TestBed.createComponent(SettingsScreen);
+    await fixture.whenStable();
+    const loader = TestbedHarnessEnvironment.loader(fixture);
+    const outside = TestbedHarnessEnvironment.documentRootLoader(fixture);
+    const host = fixture.nativeElement as HTMLElement;
+    const give = async (text: string, name = 'class.dray.json') => {
+      const field = host.querySelector<HTMLInputElement>('input[type=file]')!;
+      const files = new DataTransfer();
+      files.items.add(new File([text], name));
+      field.files = files.files;
+      field.dispatchEvent(new Event('change'));
+      await fixture.whenStable();
+    };
+    return { documents, loader, outside, host, give };
+  }
+
+  it('keeps a time between the work, and the usual one where it is emptied', async () => {
+    const { documents, loader } = await screen();
+    const side = await loader.getHarness(
+      FieldHarness.with({ named: 'changing sides in the middle of a set' }),
+    );
+    await side.write('9');
+    expect(documents.document()?.settings.timing).toEqual({ sideSeconds: 9 });
+    await side.write('900');
+    expect(await side.problem()).toContain('the most is 120');
+    expect(documents.document()?.settings.timing).toEqual({ sideSeconds: 9 });
+    await side.write('');
+    expect(documents.document()?.settings.timing).toBeUndefined();
+  });
+
+  it('changes the unit of plan and board', async () => {
+    const { documents, loader } = await screen();
+    const [unit] = await loader.getAllHarnesses(MatRadioGroupHarness);
+    await unit!.checkRadioButton({ label: 'lb' });
+    expect(documents.document()?.settings.unit).toBe('lb');
+  });
+
+  it('shows what a file would change, leaves all as it is, or takes it in', async () => {
+    const { documents, outside, give } = await screen();
+    const asked = () => until(async () => (await outside.getAllHarnesses(MatDialogHarness)).length === 1);
+    const fewer = serializeDocument({ ...boatyard, participants: boatyard.participants.slice(1) });
+    await give(fewer);
+    await asked();
+    const dialog = await outside.getHarness(MatDialogHarness);
+    expect(await dialog.getText()).toContain('people');
+    await (await outside.getHarness(MatButtonHarness.with({ text: 'Leave all as it is' }))).click();
+    expect(documents.document()?.participants.length).toBe(6);
+    await give(fewer);
+    await asked();
+    await (await outside.getHarness(MatButtonHarness.with({ text: 'Take it in' }))).click();
+    await until(() => documents.document()?.participants.length === 5);
+  });
+
+  it('says in words why a file is not taken in', async () => {
+    const { host, give, outside } = await screen();
+    await give('{"photos": []}', 'holiday.json');
+    await until(() => host.querySelector('[data-testid="refused"]') !== null);
+    expect(host.querySelector('[data-testid="refused"]')?.textContent).toContain('holiday.json');
+    expect(await outside.getAllHarnesses(MatDialogHarness)).toEqual([]);
+  });
+});
