@@ -1,0 +1,51 @@
+import { expect, prescriptions, test } from './coach';
+
+test('a screen that cannot be loaded says so, and loads when it is asked for again', async ({ browser }) => {
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await page.goto('/plan');
+  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
+  await page.route('**/*.js', (route) => route.abort());
+  await page.getByRole('link', { name: 'Kit' }).click();
+  await expect(page.getByText('A part of Dray could not be loaded.')).toBeVisible();
+  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
+  await page.unroute('**/*.js');
+  await page.getByRole('link', { name: 'Kit' }).click();
+  await expect(page.getByText('Who uses it')).toBeVisible();
+  await context.close();
+});
+
+test('a change that cannot be written is said until it is on the disk, and is in the export meanwhile', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await page.goto('/settings');
+  const side = page.getByLabel('changing sides in the middle of a set');
+  await expect(side).toBeVisible();
+  // A disk that is full, until it is not.
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    const store = window as unknown as { full: boolean };
+    store.full = true;
+    IDBObjectStore.prototype.put = function (...values) {
+      if (store.full) throw new DOMException('full', 'QuotaExceededError');
+      return put.apply(this, values);
+    };
+  });
+  await side.fill('9');
+  await side.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('not on the disk yet');
+  const arriving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export to a file' }).click();
+  const stream = await (await arriving).createReadStream();
+  let text = '';
+  for await (const part of stream) text += String(part);
+  expect(JSON.parse(text)).toMatchObject({ settings: { timing: { sideSeconds: 9 } } });
+  await page.evaluate(() => ((window as unknown as { full: boolean }).full = false));
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.reload();
+  await expect(side).toHaveValue('9');
+  await context.close();
+});
