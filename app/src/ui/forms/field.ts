@@ -27,14 +27,21 @@ export abstract class EditedField<T> {
   protected readonly calls = computed(() => this.label() || this.named());
   protected readonly problem = computed(() => this.field().errors()[0]?.message ?? '');
 
+  /** What was handed on last: it may be written otherwise, "11 lb" for 5 kg, and must not count again. */
+  private counted: T | undefined;
+
   protected commit(): void {
     this.field().markAsTouched();
-    if (this.field().valid()) this.keep(this.field().value());
+    if (!this.field().valid()) return;
+    const value = this.field().value();
+    this.counted = value;
+    this.keep(value);
   }
 
   /** Where it is left with something else in it than what counts. */
   protected leave(): void {
-    if (this.field().value() !== this.written()) this.commit();
+    const value = this.field().value();
+    if (value !== this.written() && value !== this.counted) this.commit();
   }
 
   /** Back to what is kept. */

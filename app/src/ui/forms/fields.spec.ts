@@ -120,6 +120,18 @@ describe('Fields', () => {
     expect(own.kg()).toBeUndefined();
   });
 
+  it('counts an edit once, however what was typed is written afterwards', async () => {
+    const { page: own, field } = await page();
+    const load = await field('Load');
+    const took = spyOn(own.kg, 'set').and.callThrough();
+    // 22 lb is 9.979 kg, and is shown as 22 as the 10 kg before it were.
+    await load.begin('22.0 lb');
+    await load.enter();
+    await load.leave();
+    expect(took).toHaveBeenCalledTimes(1);
+    expect(own.kg()).toBeCloseTo(9.979, 3);
+  });
+
   it('takes a day, and says why another one cannot be', async () => {
     const { page: own, loader } = await page();
     const field = await loader.getHarness(MatFormFieldHarness.with({ floatingLabelText: 'Day' }));

@@ -27,6 +27,15 @@ export class FieldHarness extends ComponentHarness {
     await (await this.input()).blur();
   }
 
+  /** Ends the edit where one is, and stays in the field. */
+  async enter(): Promise<void> {
+    await (await (await this.input()).host()).dispatchEvent('change');
+  }
+
+  async leave(): Promise<void> {
+    await (await this.input()).blur();
+  }
+
   /** Types without ending the edit: neither Enter nor leaving. */
   async begin(text: string): Promise<void> {
     const host = await (await this.input()).host();
