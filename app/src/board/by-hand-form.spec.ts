@@ -48,6 +48,18 @@ describe('ByHandForm', () => {
     ]);
   });
 
+  it('judges the load of a pair as all that is held: 300 kg in each hand is past any load', async () => {
+    const { write, press, problem, applied } = await formOf(PAIR);
+    await write('load each', '300');
+    await write('because', 'a slip of the hand');
+    await press('Set by hand');
+    expect(await problem('load each')).toContain('500 kg (1100 lb), both hands together');
+    expect(applied).toEqual([]);
+    await write('load each', '250');
+    await press('Set by hand');
+    expect(applied.map(({ loadKg }) => loadKg)).toEqual([500]);
+  });
+
   it('leaves a load alone that was not touched', async () => {
     const { write, press, applied } = await formOf(PAIR);
     await write('sets', '2');

@@ -15,6 +15,7 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { formatMass, overrideSchema, readMass, totalOf, type MassUnit } from '@dray/core';
+import { heldLoad } from '../ui/forms/held-load';
 import { massText } from '../ui/forms/mass-field';
 import { checkedBy } from '../ui/forms/zod';
 
@@ -108,7 +109,7 @@ export class ByHandForm {
     reason: '',
     onward: true,
   }));
-  private readonly loadSchema = computed(() => massText(this.unit(), shape.loadKg));
+  private readonly loadSchema = computed(() => massText(this.unit(), heldLoad(this.standing().hands === 2)));
 
   protected readonly hand = form(this.draft, (path) => {
     checkedBy(path.sets, { schema: () => shape.sets.unwrap(), named: () => 'Sets' });

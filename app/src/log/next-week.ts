@@ -1,19 +1,17 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { RouterLink } from '@angular/router';
-import { totalOf } from '@dray/core';
+import { overrideSchema, totalOf } from '@dray/core';
 import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
-import * as z from 'zod';
 import { defined } from '../data/defined';
 import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
+import { heldLoad } from '../ui/forms/held-load';
 import { MassField } from '../ui/forms/mass-field';
 import { NumberField } from '../ui/forms/number-field';
 import { isShortcut } from '../ui/keys';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
-
-const LOAD_WORDS = 'has to be a load up to 500 kg (1100 lb)';
 
 /** What the log says of next week, for the whole class in one list; nothing changes before the coach agrees. */
 @Component({
@@ -28,9 +26,8 @@ const LOAD_WORDS = 'has to be a load up to 500 kg (1100 lb)';
 export class NextWeekScreen {
   protected readonly sheet = inject(NextWeekStore);
   private readonly focus = inject(Focus);
-  protected readonly sets = z.int().min(1).max(20);
-  protected readonly amount = z.int().min(1).max(3600);
-  protected readonly load = z.number(LOAD_WORDS).positive(LOAD_WORDS).max(500, LOAD_WORDS);
+  protected readonly sets = overrideSchema.shape.sets.unwrap();
+  protected readonly amount = overrideSchema.shape.amount.unwrap();
 
   /** What next week would be, with what the coach has changed of it. */
   protected nextWords(line: Line): string {
@@ -80,6 +77,10 @@ export class NextWeekScreen {
     part: { sets?: number | undefined; amount?: number | undefined },
   ): void {
     this.sheet.change(proposal.id, defined(part) as Partial<Pin>);
+  }
+
+  protected loadSchema(line: Line) {
+    return heldLoad(this.isPair(line));
   }
 
   protected changeLoad(line: Line, kg: number | undefined): void {

@@ -22,13 +22,13 @@ import {
   BLOCKS,
   blockSchema,
   formatClock,
+  prescriptionSchema,
   sessionSchema,
   slotName,
   TIERS,
   type BlockKind,
   type Tier,
 } from '@dray/core';
-import * as z from 'zod';
 import { Beside } from '../ui/beside';
 import { Plural } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
@@ -120,7 +120,8 @@ export class PlanScreen {
   protected readonly blockKinds = BLOCK_KINDS;
   protected readonly shape = sessionSchema.shape;
   protected readonly blockShape = blockSchema.shape;
-  protected readonly roundsSchema = z.int().min(1).max(20);
+  /** A round is a set of each. */
+  protected readonly roundsSchema = prescriptionSchema.shape.sets;
 
   protected readonly session = this.plan.view.session;
   protected readonly unit = this.plan.view.unit;

@@ -7,7 +7,6 @@ import {
   RANGE_WORDS,
   rangeSchema,
   setPatternText,
-  inUnit,
   sideOrderSchema,
   targetSchema,
   tempoText,
@@ -100,7 +99,10 @@ export class PrescriptionForm {
   protected readonly targetKinds = TARGET_KINDS;
   protected readonly ranges = RANGES;
   protected readonly patterns = PATTERNS;
-  protected readonly bySchema = z.int().min(1).max(20);
+  protected readonly bySchema = judgedBy((by) => {
+    const { setPattern, ...rest } = this.prescription();
+    return prescriptionSchema.safeParse({ ...rest, setPattern: { ...setPattern, by } });
+  });
   protected readonly tempoSchema = z
     .string()
     .optional()
@@ -143,7 +145,7 @@ export class PrescriptionForm {
     const { target } = this.prescription();
     switch (target.kind) {
       case 'reserve':
-        return { value: target.reps, unit: 'left', schema: z.int().min(0).max(10) };
+        return { value: target.reps, unit: 'left', schema: this.judged('reps') };
       case 'effort':
         return { value: target.effort, unit: 'of 10', schema: this.judged('effort') };
       case 'percent':
@@ -154,7 +156,12 @@ export class PrescriptionForm {
         return {
           value: Number(formatMass(target.loadKg, this.unit())),
           unit: this.unit(),
-          schema: z.number().positive().max(inUnit(500, this.unit())),
+          schema: judgedBy((value) =>
+            targetSchema.safeParse({
+              kind: 'load',
+              loadKg: typeof value === 'number' ? fromUnit(value, this.unit()) : value,
+            }),
+          ),
         };
       case 'rung':
       case 'none':
@@ -198,7 +205,7 @@ export class PrescriptionForm {
     return judgedBy((value) => workSchema.safeParse(defined({ ...this.prescription().work, [part]: value })));
   }
 
-  private judged(part: 'effort' | 'percent'): z.ZodType {
+  private judged(part: 'reps' | 'effort' | 'percent'): z.ZodType {
     return judgedBy((value) => targetSchema.safeParse({ ...this.prescription().target, [part]: value }));
   }
 

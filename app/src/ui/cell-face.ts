@@ -8,10 +8,17 @@ import {
   trustWords,
   type Cell,
   type MassUnit,
+  type RecipePart,
 } from '@dray/core';
 import { changeWords, eachLoadWords, tempoWords, workWords } from './cell-words';
 import { LoadPicture } from './load-picture';
 import { TierGlyph } from './tier-glyph';
+
+/**
+ * What a small drawing and the load beside it say whole. How far a bottle is filled, what goes into a bag, how a band is
+ * fixed stays in words.
+ */
+const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', 'bar']);
 
 /** What one cell shows: the number acted on first, then work, how to make the load, and what acted on it. */
 @Component({
@@ -47,7 +54,7 @@ import { TierGlyph } from './tier-glyph';
           @if (pictureSize() > 0 && face.made; as made) {
             <dray-load-picture [recipe]="made" [size]="pictureSize()" />
           }
-          @if (brief() && face.made) {
+          @if (brief() && face.drawn) {
             {{ face.version }}
           } @else {
             {{ face.version }} · {{ face.recipe
@@ -104,6 +111,7 @@ export class CellFace {
       load: cell.load && formatHeldMass(cell.load.kg, this.unit(), cell.load.hold === 'pair'),
       recipe: cell.load ? loadWords(cell.load) : '',
       made: cell.load?.recipe,
+      drawn: cell.load?.recipe !== undefined && DRAWN.has(cell.load.recipe.part.kind),
       trust: cell.load?.recipe && trustWords(cell.load.recipe, this.unit()),
       work: workWords(cell),
       tempo: tempoWords(cell),

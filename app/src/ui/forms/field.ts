@@ -1,6 +1,13 @@
-import { computed, Directive, input, type Signal } from '@angular/core';
+import { computed, Directive, inject, input, linkedSignal, type Signal } from '@angular/core';
 import type { FieldTree } from '@angular/forms/signals';
+import type { ErrorStateMatcher } from '@angular/material/core';
 import type * as z from 'zod';
+import { Pointer } from '../pointer';
+
+interface Seen {
+  readonly problem: string;
+  readonly held: boolean;
+}
 
 /**
  * What number and text fields have in common: they say what is wrong under themselves, take back with Escape what was
@@ -25,7 +32,17 @@ export abstract class EditedField<T> {
   /** What counts, as it stands in the field. */
   protected abstract readonly written: Signal<T>;
   protected readonly calls = computed(() => this.label() || this.named());
-  protected readonly problem = computed(() => this.field().errors()[0]?.message ?? '');
+
+  /** What is wrong, once the field was left; while a button of the pointer is down what stands there stays. */
+  protected readonly problem = linkedSignal<Seen, string>({
+    source: () => ({
+      problem: this.field().touched() ? (this.field().errors()[0]?.message ?? '') : '',
+      held: this.pointer.held(),
+    }),
+    computation: ({ problem, held }, before) => (held ? (before?.value ?? '') : problem),
+  });
+  protected readonly matcher: ErrorStateMatcher = { isErrorState: () => this.problem() !== '' };
+  private readonly pointer = inject(Pointer);
 
   /** What was handed on last: it may be written otherwise, "11 lb" for 5 kg, and must not count again. */
   private counted: T | undefined;

@@ -5,7 +5,7 @@ import { MatDatepickerInputHarness } from '@angular/material/datepicker/testing'
 import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import * as z from 'zod';
 import type { DrayDb } from '../../data/dray-db';
-import { provideFreshBrowser } from '../../testing';
+import { provideFreshBrowser, until } from '../../testing';
 import { ChoiceField } from './choice-field';
 import { DateField } from './date-field';
 import { MassField } from './mass-field';
@@ -118,6 +118,18 @@ describe('Fields', () => {
     expect(own.kg()).toBe(12.5);
     await load.write('');
     expect(own.kg()).toBeUndefined();
+  });
+
+  it('keeps the page still while a button of the pointer is down, so that the click lands', async () => {
+    const { field } = await page();
+    const budget = await field('Budget');
+    await budget.begin('500');
+    document.dispatchEvent(new PointerEvent('pointerdown'));
+    await budget.leave();
+    expect(await budget.problem()).toBe('');
+    document.dispatchEvent(new PointerEvent('pointerup'));
+    await until(async () => (await budget.problem()) !== '');
+    expect(await budget.problem()).toContain('the most is 180');
   });
 
   it('counts an edit once, however what was typed is written afterwards', async () => {

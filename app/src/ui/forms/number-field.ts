@@ -21,6 +21,7 @@ import { checkedBy } from './zod';
         matInput
         type="number"
         [formField]="field"
+        [errorStateMatcher]="matcher"
         [attr.id]="controlId()"
         [attr.step]="step()"
         [attr.aria-label]="named() || null"

@@ -32,6 +32,7 @@ import { checkedBy } from './zod';
           cdkTextareaAutosize
           [cdkAutosizeMinRows]="lines()"
           [formField]="field"
+          [errorStateMatcher]="matcher"
           [attr.id]="controlId()"
           [attr.aria-label]="named() || null"
           [placeholder]="placeholder().toString()"
@@ -46,6 +47,7 @@ import { checkedBy } from './zod';
           matInput
           autocomplete="off"
           [formField]="field"
+          [errorStateMatcher]="matcher"
           [attr.id]="controlId()"
           [attr.inputmode]="inputmode()"
           [attr.aria-label]="named() || null"
