@@ -146,7 +146,7 @@ test('an exercise is written from nothing, checked at once, and stands on the pl
   await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
   await page.getByRole('textbox', { name: 'breath' }).fill('Out going up.');
   await page.getByRole('textbox', { name: 'breath' }).blur();
-  await expect(page.locator('.verdict.no').filter({ hasText: 'Wendel' })).toBeVisible();
+  await expect(page.locator('.said.plum').filter({ hasText: 'Wendel' })).toBeVisible();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('button', { name: /^Lifting the oar/ })).toBeVisible();
   await page.getByRole('link', { name: 'Plan' }).click();

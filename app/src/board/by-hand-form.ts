@@ -49,7 +49,7 @@ const shape = overrideSchema.shape;
   imports: [FormField, MatButton, MatCheckbox, MatFormFieldModule, MatInput],
   template: `
     <h3>Set by hand: {{ standing().versionName }}</h3>
-    <form (submit)="apply($event)" (keydown.escape)="cancelled.emit()">
+    <form class="columns" (submit)="apply($event)" (keydown.escape)="cancelled.emit()">
       <mat-form-field>
         <mat-label>sets</mat-label>
         <input #first matInput type="number" [formField]="hand.sets" />
@@ -72,7 +72,7 @@ const shape = overrideSchema.shape;
         <mat-error>{{ hand.reason().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-checkbox class="wide" [formField]="hand.onward">this week and on</mat-checkbox>
-      <div class="wide acts">
+      <div class="wide">
         <button matButton="outlined" type="submit">Set by hand</button>
         <button matButton type="button" (click)="leaveOut()">Leave it out</button>
         <button matButton type="button" (click)="cancelled.emit()">Cancel</button>
@@ -80,13 +80,11 @@ const shape = overrideSchema.shape;
     </form>
   `,
   styles: `
-    form {
-      display: grid;
-      grid-template-columns: 1fr 1fr 1.3fr;
-      gap: 2px 12px;
+    .columns {
+      --columns: 1fr 1fr 1.3fr;
     }
     .wide {
-      grid-column: 1 / 4;
+      grid-column: 1 / -1;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -17,10 +17,10 @@ const WIDTH = 250;
   selector: 'dray-load-line',
   template: `
     @let line = this.line();
-    <svg [attr.viewBox]="'0 0 ' + width + ' 54'" role="img" [attr.aria-label]="line.words">
+    <svg class="loads" [attr.viewBox]="'0 0 ' + width + ' 54'" role="img" [attr.aria-label]="line.words">
       <path [attr.d]="'M0 30H' + width" class="axis" />
       <path [attr.d]="line.ticks" class="ticks" />
-      <circle [attr.cx]="line.taken" cy="30" r="5.5" />
+      <circle class="taken" [attr.cx]="line.taken" cy="30" r="5.5" />
       <path [attr.d]="line.arrow" class="wanted" />
       <text [attr.x]="line.taken" y="51" text-anchor="middle" class="taken">{{ line.takenWords }}</text>
       @if (line.wanted !== undefined) {
@@ -28,33 +28,13 @@ const WIDTH = 250;
           {{ line.wantedWords }}
         </text>
       }
-      <text x="0" y="51" class="end">{{ line.fromWords }}</text>
-      <text [attr.x]="width" y="51" text-anchor="end" class="end">{{ line.toWords }}</text>
+      <text x="0" y="51">{{ line.fromWords }}</text>
+      <text [attr.x]="width" y="51" text-anchor="end">{{ line.toWords }}</text>
     </svg>
   `,
   styles: `
     svg {
-      width: 100%;
       margin: 4px 0 2px;
-      font-size: 12px;
-    }
-    .axis {
-      stroke: var(--ink-3);
-    }
-    .ticks {
-      stroke: var(--ink);
-      stroke-width: 1.4;
-    }
-    circle,
-    .taken {
-      fill: var(--copper);
-      font-weight: 600;
-    }
-    .wanted {
-      fill: var(--sea);
-    }
-    .end {
-      fill: var(--ink-3);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -17,7 +17,7 @@ import { ViewStore } from '../state/view-store';
   template: `
     @if (ready()) {
       @if (entries().length > 0 && !typing()) {
-        <span class="did" data-testid="card-done"><mat-icon svgIcon="check" /> {{ words() }}</span>
+        <span class="strong" data-testid="card-done"><mat-icon svgIcon="check" /> {{ words() }}</span>
         <button matButton [disabled]="underWay()" (click)="typing.set(true)">Put it right</button>
       } @else if (!typing()) {
         <button matButton="outlined" [disabled]="underWay()" (click)="keep('')">Done as written</button>
@@ -42,24 +42,14 @@ import { ViewStore } from '../state/view-store';
   styles: `
     :host {
       grid-column: 2 / -1;
-      display: flex;
-      flex-wrap: wrap;
       align-items: center;
-      gap: 6px 10px;
-      padding: 4px 0 2px;
+      --mat-button-outlined-container-height: 40px;
+      --mat-button-text-container-height: 40px;
     }
     mat-form-field {
       flex: 1;
       min-width: 150px;
       --mat-form-field-container-text-size: 17px;
-    }
-    button {
-      --mat-button-outlined-container-height: 40px;
-      --mat-button-text-container-height: 40px;
-    }
-    .did {
-      font-size: 15px;
-      font-weight: 600;
     }
     mat-icon {
       width: 17px;
@@ -73,6 +63,7 @@ import { ViewStore } from '../state/view-store';
       }
     }
   `,
+  host: { class: 'fields' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CardLog {

@@ -9,21 +9,12 @@ import { fillForMass, readMass, type Fillable, type MassUnit } from '@dray/core'
   selector: 'dray-fill',
   imports: [FormField, MatFormFieldModule, MatInput],
   template: `
-    <mat-form-field>
+    <mat-form-field class="shortest">
       <mat-label>to weigh</mat-label>
       <input matInput inputmode="decimal" data-testid="weigh" [formField]="field" />
       <span matTextSuffix>{{ unit() }}</span>
     </mat-form-field>
-    <output data-testid="fill">{{ answer() }}</output>
-  `,
-  styles: `
-    mat-form-field {
-      width: 104px;
-    }
-    output {
-      font-weight: 600;
-      padding-left: 12px;
-    }
+    <output class="strong" data-testid="fill">{{ answer() }}</output>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -41,17 +41,6 @@ interface ShownField {
     TextField,
   ],
   templateUrl: './implement-form.html',
-  styles: `
-    .number {
-      width: 104px;
-    }
-    .words {
-      width: 150px;
-    }
-    h4 {
-      margin: 10px 0 2px;
-    }
-  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ImplementForm {

@@ -47,6 +47,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
         <p class="hint">{{ name() }}: {{ seen.lines | count: 'line' : 'lines' }}. What each column is:</p>
         @for (field of fields; track field) {
           <dray-choice
+            class="full"
             [label]="words[field].words + (words[field].needed ? ' *' : '')"
             [value]="mapping()[field]"
             [options]="headings()"
@@ -54,6 +55,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
           />
         }
         <dray-choice
+          class="full"
           label="dates are written"
           [value]="order()"
           [options]="orders"
@@ -91,12 +93,6 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
     }
   `,
   styles: `
-    :host {
-      display: block;
-    }
-    dray-choice {
-      width: 100%;
-    }
     ul {
       max-height: 180px;
       overflow: auto;

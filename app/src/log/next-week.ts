@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import { overrideSchema, totalOf } from '@dray/core';
 import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
@@ -16,7 +17,7 @@ import { NextWeekStore, type Group, type Line } from './next-week-store';
 /** What the log says of next week, for the whole class in one list; nothing changes before the coach agrees. */
 @Component({
   selector: 'dray-next-week',
-  imports: [Beside, LogHead, MassField, MatButton, NumberField, RouterLink],
+  imports: [Beside, LogHead, MassField, MatButton, MatIcon, NumberField, RouterLink],
   providers: [NextWeekStore],
   templateUrl: './next-week.html',
   styleUrl: './next-week.scss',

@@ -29,7 +29,7 @@ import { PeopleStore } from './people-store';
         </mat-checkbox>
         @if (row.caution; as caution) {
           @if (row.condition === 'highBloodPressure') {
-            <div class="pressure">
+            <div class="columns">
               <dray-number
                 named="Systolic, mmHg"
                 label="systolic"
@@ -49,6 +49,7 @@ import { PeopleStore } from './people-store';
               />
             </div>
             <dray-choice
+              class="full"
               label="loads overhead"
               [value]="caution.overhead"
               [options]="schools"
@@ -58,13 +59,15 @@ import { PeopleStore } from './people-store';
           @if (row.condition === 'recentSurgery') {
             <dray-choice
               label="where the surgery was"
-              [class.asked]="!caution.place"
+              class="full"
+              [class.problem]="!caution.place"
               [value]="caution.place"
               [options]="places"
               (chosen)="amend(row.condition, { place: $event })"
             />
           }
           <dray-text
+            class="full"
             label="note"
             placeholder="which side, since when"
             [named]="'Note on ' + row.words"
@@ -78,28 +81,14 @@ import { PeopleStore } from './people-store';
   `,
   styles: `
     :host {
-      display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-      gap: 2px 22px;
+      --columns: repeat(auto-fill, minmax(230px, 1fr));
     }
     .on {
       --mat-checkbox-label-text-color: var(--plum);
       --mat-checkbox-label-text-weight: 600;
     }
-    .pressure {
-      display: grid;
-      grid-template-columns: 1fr 1.4fr;
-      gap: 10px;
-    }
-    dray-text,
-    dray-choice {
-      width: 100%;
-    }
-    .asked {
-      border-left: 2px solid var(--plum);
-      padding-left: 6px;
-    }
   `,
+  host: { class: 'columns' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Cautions {

@@ -18,14 +18,14 @@ const result = checkResultSchema.shape.result.optional();
       <ng-container matColumnDef="check">
         <th mat-header-cell *matHeaderCellDef>check</th>
         <td mat-cell *matCellDef="let check" [attr.role]="'rowheader'">
-          {{ check.name }} <small class="hint">{{ check.how }}</small>
+          {{ check.name }} <small>{{ check.how }}</small>
         </td>
       </ng-container>
       <ng-container matColumnDef="result">
         <th mat-header-cell *matHeaderCellDef>result</th>
         <td mat-cell *matCellDef="let check">
           <dray-number
-            class="tight"
+            class="tight shortest"
             [named]="check.name"
             [after]="check.unit"
             [value]="check.result"
@@ -38,8 +38,8 @@ const result = checkResultSchema.shape.result.optional();
         <th mat-header-cell *matHeaderCellDef>norm</th>
         <td mat-cell *matCellDef="let check">
           @if (check.norm; as norm) {
-            <span [class.below]="!norm.met">{{ norm.met ? 'met' : 'not met' }}: {{ norm.words }}</span>
-            <small class="hint">{{ norm.source }}</small>
+            <span [class.plum]="!norm.met">{{ norm.met ? 'met' : 'not met' }}: {{ norm.words }}</span>
+            <small>{{ norm.source }}</small>
           }
         </td>
       </ng-container>
@@ -47,9 +47,9 @@ const result = checkResultSchema.shape.result.optional();
         <th mat-header-cell *matHeaderCellDef>would put them</th>
         <td mat-cell *matCellDef="let check">
           @if (check.suggestion; as suggestion) {
-            {{ suggestion.tier }}, “{{ check.rungName }}” <small class="hint">{{ suggestion.because }}</small>
+            {{ suggestion.tier }}, “{{ check.rungName }}” <small>{{ suggestion.because }}</small>
             @if (check.taken) {
-              <small class="hint">taken</small>
+              <small>taken</small>
             } @else {
               <button matButton (click)="take(suggestion)">Put them there</button>
             }
@@ -63,15 +63,6 @@ const result = checkResultSchema.shape.result.optional();
   styles: `
     td {
       vertical-align: top;
-    }
-    small {
-      display: block;
-    }
-    dray-number {
-      width: 96px;
-    }
-    .below {
-      color: var(--plum);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

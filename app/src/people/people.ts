@@ -43,7 +43,6 @@ const TABS = ['profile and cautions', 'strength'] as const;
   ],
   providers: [PeopleStore],
   templateUrl: './people.html',
-  styleUrl: './people.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'list-and-page' },
 })

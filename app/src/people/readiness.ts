@@ -17,9 +17,9 @@ const VERDICT_WORDS: Record<ReadinessVerdict, string> = {
   imports: [MatRadioModule],
   template: `
     @for (question of questions; track question.key) {
-      <div class="question">
+      <div class="question columns lined">
         <span>
-          {{ question.question }} <small class="hint">{{ question.help }}</small>
+          {{ question.question }} <small>{{ question.help }}</small>
         </span>
         <mat-radio-group
           [attr.aria-label]="question.question"
@@ -32,7 +32,12 @@ const VERDICT_WORDS: Record<ReadinessVerdict, string> = {
       </div>
     }
     @if (verdict(); as verdict) {
-      <p class="verdict" [class.hold]="verdict.verdict !== 'clear'" data-testid="readiness">
+      <p
+        class="said"
+        [class.sea]="verdict.verdict === 'clear'"
+        [class.plum]="verdict.verdict !== 'clear'"
+        data-testid="readiness"
+      >
         <b>{{ words[verdict.verdict] }}</b> {{ verdict.because }} No diagnosis: clinicians and local rules
         come first.
       </p>
@@ -40,23 +45,11 @@ const VERDICT_WORDS: Record<ReadinessVerdict, string> = {
   `,
   styles: `
     .question {
-      display: grid;
-      grid-template-columns: minmax(0, 1fr) auto;
+      --columns: minmax(0, 1fr) auto;
       align-items: center;
-      gap: 16px;
-      border-bottom: 1px solid var(--hair);
     }
-    small {
-      display: block;
-    }
-    .verdict {
+    .said {
       margin-top: 8px;
-      padding-left: 10px;
-      border-left: 2px solid var(--sea);
-    }
-    .hold {
-      border-left-color: var(--plum);
-      color: var(--plum);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

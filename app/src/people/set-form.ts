@@ -28,7 +28,7 @@ const NOTHING = { load: '', reps: null, left: null } as const;
   imports: [DateField, FormField, MatButton, MatFormFieldModule, MatInput, MatSelectModule],
   template: `
     <form class="fields" (submit)="add($event)">
-      <mat-form-field class="exercise">
+      <mat-form-field class="short">
         <mat-label>exercise</mat-label>
         <mat-select [formField]="set.exerciseId" [panelWidth]="null">
           @for (entry of people.exercises(); track entry.exercise.id) {
@@ -37,7 +37,7 @@ const NOTHING = { load: '', reps: null, left: null } as const;
         </mat-select>
       </mat-form-field>
       @if (rungs().length > 0) {
-        <mat-form-field class="exercise">
+        <mat-form-field class="short">
           <mat-label>version</mat-label>
           <mat-select [formField]="set.rungId" [panelWidth]="null" [placeholder]="rungs()[0]?.name ?? ''">
             @for (rung of rungs(); track rung.id) {
@@ -46,23 +46,23 @@ const NOTHING = { load: '', reps: null, left: null } as const;
           </mat-select>
         </mat-form-field>
       }
-      <mat-form-field class="number">
+      <mat-form-field class="load">
         <mat-label>load</mat-label>
         <input matInput inputmode="decimal" data-testid="set-load" [formField]="set.load" />
         <span matTextSuffix>{{ unit() }}</span>
         <mat-error>{{ set.load().errors()[0]?.message }}</mat-error>
       </mat-form-field>
-      <mat-form-field class="number">
+      <mat-form-field class="load">
         <mat-label>reps</mat-label>
         <input matInput type="number" data-testid="set-reps" [formField]="set.reps" />
         <mat-error>{{ set.reps().errors()[0]?.message }}</mat-error>
       </mat-form-field>
-      <mat-form-field class="number">
+      <mat-form-field class="load">
         <mat-label>left</mat-label>
         <input matInput type="number" [formField]="set.left" />
         <mat-error>{{ set.left().errors()[0]?.message }}</mat-error>
       </mat-form-field>
-      <dray-date class="date" label="day" [value]="date()" [max]="people.today" (saved)="date.set($event)" />
+      <dray-date class="short" label="day" [value]="date()" [max]="people.today" (saved)="date.set($event)" />
       <button matButton="outlined" type="submit">Write down</button>
     </form>
     @if (problem()) {
@@ -70,14 +70,8 @@ const NOTHING = { load: '', reps: null, left: null } as const;
     }
   `,
   styles: `
-    .exercise {
-      width: 150px;
-    }
-    .number {
+    .load {
       width: 78px;
-    }
-    .date {
-      width: 130px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

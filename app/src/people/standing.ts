@@ -19,8 +19,8 @@ import { PeopleStore } from './people-store';
   selector: 'dray-standing',
   imports: [ChoiceField, NumberField],
   template: `
-    <h3 class="hint">Tier by pattern</h3>
-    <div class="grid">
+    <h3>Tier by pattern</h3>
+    <div class="columns">
       @for (row of patterns(); track row.pattern) {
         <dray-choice
           [label]="row.words"
@@ -30,11 +30,12 @@ import { PeopleStore } from './people-store';
         />
       }
     </div>
-    <h3 class="hint">Rung by ladder</h3>
-    <div class="grid">
+    <h3>Rung by ladder</h3>
+    <div class="columns">
       @for (row of ladders(); track row.ladder.id) {
         <div>
           <dray-choice
+            class="full"
             [label]="row.ladder.name"
             [value]="row.standing"
             [options]="row.rungs"
@@ -42,7 +43,7 @@ import { PeopleStore } from './people-store';
           />
           @for (lever of row.levers; track lever.lever) {
             <dray-number
-              class="tight"
+              class="tight full"
               [named]="row.ladder.name + ', ' + lever.name"
               [before]="lever.name"
               [after]="lever.unit"
@@ -56,17 +57,8 @@ import { PeopleStore } from './people-store';
     </div>
   `,
   styles: `
-    .grid {
-      display: grid;
-      grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-      gap: 4px 20px;
-    }
-    h3 {
-      padding: 10px 0 4px;
-    }
-    dray-choice,
-    dray-number {
-      width: 100%;
+    .columns {
+      --columns: repeat(auto-fill, minmax(190px, 1fr));
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

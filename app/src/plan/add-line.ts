@@ -41,7 +41,7 @@ const MOST_OFFERED = 6;
       #box
       id="add-line"
       matInput
-      class="line"
+      class="line full"
       autocomplete="off"
       spellcheck="false"
       placeholder="add anything: superset, goblet squats 3x10, rows 3x10"
@@ -57,7 +57,7 @@ const MOST_OFFERED = 6;
         <mat-option [value]="name">{{ name }}</mat-option>
       }
     </mat-autocomplete>
-    <p id="add-line-reading" class="reading" aria-live="polite">
+    <p id="add-line-reading" class="reading fields hint" aria-live="polite">
       @if (problem(); as problem) {
         <span class="problem">{{ problem.sentence }}</span>
         @for (name of problem.offers; track name) {
@@ -87,26 +87,14 @@ const MOST_OFFERED = 6;
       font: 15px var(--f-text);
       color: var(--ink);
       background: none;
-      width: 100%;
       border: 0;
       border-bottom: 1px solid var(--hair);
       padding: 4px 2px;
     }
     .reading {
-      display: flex;
-      flex-wrap: wrap;
       gap: 2px 12px;
       min-height: 20px;
-      margin: 3px 0 0;
-      font-size: 13px;
-      color: var(--ink-2);
-    }
-    b {
-      font-weight: 600;
-      color: var(--ink);
-    }
-    .problem {
-      margin: 0;
+      margin-top: 3px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -1,4 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { MatIcon } from '@angular/material/icon';
 import { leftOutWords, versionKey } from '@dray/core';
 import type { ClassVersion } from './class-versions';
 
@@ -11,15 +12,15 @@ interface Share {
 /** What a slot comes to for the class, in one line: how many get which version, who needs another, who has nothing. */
 @Component({
   selector: 'dray-class-strip',
+  imports: [MatIcon],
   template: `
     @for (share of shares(); track share.words) {
-      <span [class]="share.kind"
-        ><i aria-hidden="true">
-          @for (one of marks(share); track $index) {
-            <b></b>
-          }</i
-        >{{ share.words }}</span
-      >
+      <small class="narrow" [class.cut]="share.kind !== 'nothing'" [class.plum]="share.kind === 'nothing'">
+        @for (one of marks(share); track $index) {
+          <mat-icon class="of-text" [svgIcon]="share.kind === 'own' ? 'square' : 'hollow'" />
+        }
+        {{ share.words }}
+      </small>
     }
   `,
   styles: `
@@ -27,43 +28,14 @@ interface Share {
       display: flex;
       flex-wrap: wrap;
       gap: 0 14px;
-      font-size: 12px;
-      font-stretch: 88%;
-      line-height: 1.35;
-      color: var(--ink-2);
     }
-    span {
+    small {
       max-width: 250px;
-      overflow: hidden;
-      text-overflow: ellipsis;
-      white-space: nowrap;
     }
-    .nothing {
-      max-width: none;
-      white-space: normal;
-    }
-    i {
-      display: inline-flex;
-      gap: 2px;
-      margin-right: 5px;
-    }
-    b {
-      width: 7px;
-      height: 7px;
-      border: 1px solid var(--tier);
-      background: var(--tier);
-    }
-    .substitute b {
-      background: none;
-    }
-    .nothing {
-      color: var(--plum);
-      font-weight: 600;
-    }
-    .nothing b {
-      border-color: var(--plum);
-      border-style: dashed;
-      background: none;
+    mat-icon {
+      font-size: 9px;
+      margin-right: 2px;
+      color: var(--of, var(--tier));
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

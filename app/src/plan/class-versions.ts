@@ -13,24 +13,19 @@ export interface ClassVersion {
   imports: [CellFace],
   template: `
     @for (version of versions(); track version.name) {
-      <div class="who">{{ version.name }}</div>
-      <dray-cell [cell]="version.cell" [unit]="unit()" />
+      <div class="strong lined">{{ version.name }}</div>
+      <dray-cell class="lined" [cell]="version.cell" [unit]="unit()" />
     }
   `,
   styles: `
     :host {
-      display: grid;
-      grid-template-columns: 62px 1fr;
+      --columns: 62px minmax(0, 1fr);
     }
     :host > * {
-      border-top: 1px solid var(--hair);
       padding: 7px 0;
     }
-    .who {
-      font-weight: 600;
-      padding-top: 9px;
-    }
   `,
+  host: { class: 'columns' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassVersions {

@@ -11,33 +11,18 @@ import { PlanStore } from './plan-store';
   imports: [MatButton],
   template: `
     @if (review(); as review) {
-      <p>
+      <p class="hint">
         @if (decides(); as name) {
           The <b>{{ name }}</b> decides the load for {{ review.count }} of {{ review.of }}.
         } @else {
           Nobody holds a load in it.
         }
       </p>
-      <p class="remedies">
+      <p class="fields">
         @for (remedy of review.remedies; track remedy.kind) {
           <button matButton="outlined" (click)="take(remedy)">{{ remedy.words }}</button>
         }
       </p>
-    }
-  `,
-  styles: `
-    :host {
-      display: block;
-      margin: 10px 0;
-      font-size: 13px;
-    }
-    p {
-      margin: 0 0 6px;
-    }
-    .remedies {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 6px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

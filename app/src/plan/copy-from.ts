@@ -29,7 +29,7 @@ import { PlanStore } from './plan-store';
       <button matButton="outlined" (click)="takeAll(session)">Take all of it</button>
       @for (block of session.blocks; track block.id) {
         <section>
-          <header>
+          <header class="fields">
             <b>{{ facts[block.kind].name }}</b>
             <button matButton (click)="take(block)">Take</button>
           </header>
@@ -47,25 +47,9 @@ import { PlanStore } from './plan-store';
       display: block;
       font-size: 13px;
     }
-    dray-choice {
-      width: 100%;
-    }
-    section {
-      border-top: 1px solid var(--hair);
-      padding: 4px 0;
-    }
     header {
-      display: flex;
       justify-content: space-between;
-      align-items: baseline;
-    }
-    p {
-      line-height: 1.25;
-      padding: 1px 0;
-    }
-    small {
-      display: block;
-      color: var(--ink-2);
+      border-top: 1px solid var(--hair);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -80,21 +80,10 @@ import { formatPrescription, parsePrescription, type MassUnit, type Prescription
       color: var(--ink-3);
     }
     .field[aria-invalid='true'] {
-      border-bottom: 1px solid var(--plum);
-    }
-    .problem {
-      margin: 6px 0 2px;
-      font-stretch: 90%;
+      border-color: var(--plum);
     }
     .pointer {
       display: block;
-      color: var(--ink-2);
-      white-space: pre-wrap;
-    }
-    .pointer u {
-      color: var(--plum);
-      text-decoration: underline wavy;
-      text-underline-offset: 3px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

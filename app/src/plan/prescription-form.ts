@@ -84,7 +84,15 @@ const PATTERNS: readonly Option<SetPattern['kind'] | undefined>[] = [
   selector: 'dray-prescription-form',
   imports: [ChoiceField, NumberField, TextField],
   templateUrl: './prescription-form.html',
-  styleUrl: './prescription-form.scss',
+  styles: `
+    :host {
+      --columns: repeat(4, minmax(0, 1fr));
+    }
+    .wide {
+      grid-column: span 2;
+    }
+  `,
+  host: { class: 'columns' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class PrescriptionForm {

@@ -6,15 +6,8 @@ import { ComposeStore } from './compose-store';
   selector: 'dray-remark-count',
   providers: [ComposeStore],
   template: `@if (compose.remarks().length; as count) {
-    <b>{{ count }}<span class="sr"> remarks</span></b>
+    <b class="letter">&nbsp;{{ count }}<span class="sr"> remarks</span></b>
   }`,
-  styles: `
-    b {
-      color: var(--copper);
-      margin-left: 5px;
-      font-weight: 600;
-    }
-  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RemarkCount {

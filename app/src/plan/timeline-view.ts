@@ -10,7 +10,9 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
   template: `
     <div class="names" aria-hidden="true">
       @for (block of blocks(); track block.id) {
-        <span [style.left.%]="block.left" [style.width.%]="block.width">{{ block.name }}</span>
+        <span class="strong narrow cut" [style.left.%]="block.left" [style.width.%]="block.width">{{
+          block.name
+        }}</span>
       }
     </div>
     <div class="lane" role="img" [attr.aria-label]="words()">
@@ -20,6 +22,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
       }
       @for (segment of segments(); track $index) {
         <b
+          class="narrow"
           [class]="segment.kind"
           [class.floor]="segment.onFloor"
           [class.on]="segment.slotId === selected()"
@@ -33,7 +36,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
         <i class="budget" [class.over]="over()" [style.left.%]="at"><span>budget</span></i>
       }
     </div>
-    <div class="minutes" aria-hidden="true">
+    <div class="minutes unit" aria-hidden="true">
       @for (minute of minutes(); track minute.minute) {
         <span [style.left.%]="minute.left">{{ minute.minute }}</span>
       }

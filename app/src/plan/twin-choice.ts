@@ -22,7 +22,7 @@ const MOST_OFFERED = 12;
   selector: 'dray-twin-choice',
   imports: [FormField, MatAutocompleteModule, MatFormFieldModule, MatInput],
   template: `
-    <mat-form-field>
+    <mat-form-field class="full">
       <mat-label>for whoever may not</mat-label>
       <input
         matInput
@@ -38,11 +38,6 @@ const MOST_OFFERED = 12;
       </mat-autocomplete>
       <mat-error>{{ field().errors()[0]?.message }}</mat-error>
     </mat-form-field>
-  `,
-  styles: `
-    mat-form-field {
-      width: 100%;
-    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -9,25 +9,14 @@ import { TextField } from '../ui/forms/text-field';
   selector: 'dray-closing',
   imports: [DateField, MatButton, TextField],
   template: `
-    <div class="days">
+    <div class="columns">
       <dray-date label="from" named="Closed from" [value]="from()" (saved)="from.set($event)" />
       <dray-date label="to" named="Closed to" [value]="to()" (saved)="to.set($event)" />
     </div>
-    <dray-text label="why" named="Why it is closed" [value]="why()" (saved)="why.set($event)" />
+    <dray-text class="full" label="why" named="Why it is closed" [value]="why()" (saved)="why.set($event)" />
     <button matButton (click)="close()">Close</button>
     @if (problem()) {
       <p class="problem" role="alert">{{ problem() }}</p>
-    }
-  `,
-  styles: `
-    .days {
-      display: grid;
-      grid-template-columns: 1fr 1fr;
-      gap: 10px;
-    }
-    dray-date,
-    dray-text {
-      width: 100%;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -30,11 +30,11 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
       <div class="top">
         <dray-tier [tier]="face.tier" />
         @if (face.load) {
-          <span class="load"
+          <span class="load strong nowrap"
             >{{ face.load }}<span class="unit"> {{ unit() }}</span></span
           >
         } @else {
-          <span class="version">{{ face.version }}</span>
+          <span class="version strong narrow">{{ face.version }}</span>
         }
         @if (face.change?.of === 'load') {
           <ng-container [ngTemplateOutlet]="since" />
@@ -64,7 +64,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
       }
       <ng-template #since>
         @if (face.change; as change) {
-          <span class="change" [class.level]="change.direction === 'level'">
+          <span class="change letter nowrap" [class.level]="change.direction === 'level'">
             @if (change.direction !== 'level') {
               <svg width="8" height="7" viewBox="0 0 8 7" aria-hidden="true">
                 <path [attr.d]="change.direction === 'up' ? 'M0 7L8 0V7Z' : 'M0 0L8 7H0Z'" />
@@ -79,7 +79,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
       <div class="recipe">{{ because() }}</div>
     }
     @for (mark of marks(); track $index) {
-      <div class="mark" [class]="mark.kind">{{ mark.words }}</div>
+      <div class="said" [class]="mark.kind">{{ mark.words }}</div>
     }
   `,
   styleUrl: './cell-face.scss',

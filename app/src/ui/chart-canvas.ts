@@ -61,12 +61,10 @@ export type ChartBuild = (colours: ChartColours) => ChartConfiguration;
     <canvas #canvas role="img" [attr.aria-label]="label()"></canvas>
   </div>`,
   styles: `
-    :host {
-      display: block;
-    }
+    :host,
     .frame {
+      display: block;
       position: relative;
-      width: 100%;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -91,7 +91,7 @@ export function openKeyList(injector: Injector): void {
     <mat-dialog-content tabindex="0">
       @for (group of groups; track group.where) {
         <h3>{{ group.where }}</h3>
-        <dl>
+        <dl class="columns">
           @for (key of group.keys; track key[0]) {
             <dt>{{ key[0] }}</dt>
             <dd>{{ key[1] }}</dd>
@@ -104,24 +104,8 @@ export function openKeyList(injector: Injector): void {
     </mat-dialog-actions>
   `,
   styles: `
-    h3 {
-      font-size: 12px;
-      font-weight: 600;
-      color: var(--ink-2);
-      margin: 12px 0 4px;
-    }
-    dl {
-      display: grid;
-      grid-template-columns: 150px 1fr;
-      gap: 3px 12px;
-      margin: 0;
-      color: var(--ink);
-    }
-    dt {
-      font-weight: 600;
-    }
-    dd {
-      margin: 0;
+    .columns {
+      --columns: 150px 1fr;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

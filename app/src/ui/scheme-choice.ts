@@ -37,15 +37,27 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
   selector: 'dray-scheme-choice',
   imports: [ChoiceField, MatButton, NumberField],
   template: `
-    <dray-choice label="grows by" [value]="scheme()?.kind" [options]="kinds()" (chosen)="choose($event)" />
+    <dray-choice
+      class="full"
+      label="grows by"
+      [value]="scheme()?.kind"
+      [options]="kinds()"
+      (chosen)="choose($event)"
+    />
     @if (says()) {
-      <p class="says">{{ says() }}</p>
+      <p class="hint">{{ says() }}</p>
     }
     @if (scheme()?.kind === 'wave') {
-      <dray-choice label="shape" [value]="shapeNow()" [options]="shapes" (chosen)="set('shape', $event)" />
+      <dray-choice
+        class="full"
+        label="shape"
+        [value]="shapeNow()"
+        [options]="shapes"
+        (chosen)="set('shape', $event)"
+      />
     }
     @if (wave().length > 0) {
-      <svg class="wave" [attr.viewBox]="waveBox" role="img" [attr.aria-label]="waveSays()">
+      <svg class="wave full" [attr.viewBox]="waveBox" role="img" [attr.aria-label]="waveSays()">
         @for (bar of wave(); track bar.week) {
           <rect
             [attr.x]="bar.x"
@@ -60,6 +72,7 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
     }
     @for (number of numbers(); track number.key) {
       <dray-number
+        class="full"
         [label]="number.words"
         [value]="number.value"
         [schema]="number.schema"
@@ -73,19 +86,11 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
   styles: `
     :host {
       display: block;
-      margin-top: 12px;
-    }
-    dray-choice,
-    dray-number {
-      width: 100%;
     }
     .wave {
       display: block;
-      width: 100%;
       max-width: 300px;
       margin: 6px 0 2px;
-    }
-    .wave rect {
       fill: var(--tier);
     }
     .wave .lighter {
@@ -93,15 +98,10 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
       stroke: var(--tier);
       stroke-width: 1.5;
     }
-    .wave text {
+    text {
       font: 10px var(--f-text);
       fill: var(--ink-2);
       text-anchor: middle;
-    }
-    .says {
-      margin: 2px 0 4px;
-      font-size: 12.5px;
-      color: var(--ink-2);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

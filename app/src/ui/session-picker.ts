@@ -9,20 +9,12 @@ import { ChoiceField } from './forms/choice-field';
   imports: [ChoiceField],
   template: `
     <dray-choice
-      class="tight"
+      class="title tight"
       named="Choose a session"
       [value]="view.session()?.id"
       [options]="sessions()"
       (chosen)="view.showSession($event)"
     />
-  `,
-  styles: `
-    dray-choice {
-      width: 220px;
-      --mat-select-trigger-text-size: 17px;
-      --mat-select-trigger-text-weight: 600;
-      --mat-form-field-filled-active-indicator-color: transparent;
-    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -19,12 +19,12 @@ export interface Column<Row> {
       <table mat-table [dataSource]="rows()" [attr.aria-label]="named()">
         @for (column of columns(); track column.name; let first = $first) {
           <ng-container [matColumnDef]="column.name">
-            <th mat-header-cell *matHeaderCellDef [class.numbers]="column.numbers">{{ column.words }}</th>
+            <th mat-header-cell *matHeaderCellDef [class.right]="column.numbers">{{ column.words }}</th>
             <td
               mat-cell
               *matCellDef="let row"
-              [class.numbers]="column.numbers"
-              [class.of]="first"
+              [class.right]="column.numbers"
+              [class.strong]="first"
               [attr.role]="first ? 'rowheader' : null"
             >
               {{ column.cell(row) }}
@@ -36,14 +36,6 @@ export interface Column<Row> {
         }
         <tr mat-row *matRowDef="let row; columns: names"></tr>
       </table>
-    }
-  `,
-  styles: `
-    .numbers {
-      text-align: right;
-    }
-    .of {
-      font-weight: 600;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -10,8 +10,9 @@ import { isShortcut } from './keys';
   selector: 'dray-weeks',
   imports: [MatButtonToggleModule, MatTooltip],
   template: `
-    <span class="word" id="week-word">{{ lighterNow() ? 'lighter week' : 'week' }}</span>
+    <span class="hint" id="week-word">{{ lighterNow() ? 'lighter week' : 'week' }}</span>
     <mat-button-toggle-group
+      class="underlined"
       hideSingleSelectionIndicator
       aria-labelledby="week-word"
       [class.many]="weeks().length > 8"
@@ -35,32 +36,25 @@ import { isShortcut } from './keys';
       display: flex;
       align-items: baseline;
       gap: 8px;
-      color: var(--ink-2);
-      font-size: 13px;
-    }
-    mat-button-toggle-group {
-      border: 0;
     }
     mat-button-toggle {
-      --mat-button-toggle-selected-state-background-color: transparent;
+      --under: var(--hair);
       --mat-button-toggle-label-text-size: 15px;
-      border: 0 !important;
-      border-bottom: 3px solid var(--hair) !important;
       min-width: 36px;
       margin-right: 3px;
     }
-    mat-button-toggle.lighter {
-      border-bottom-style: dashed !important;
-      border-bottom-color: var(--ink-2) !important;
+    .lighter {
+      --under-style: dashed;
+      --under: var(--ink-2);
     }
-    mat-button-toggle.without {
+    .without {
       opacity: 0.5;
     }
-    mat-button-toggle.mat-button-toggle-checked {
+    .mat-button-toggle-checked {
+      --under: var(--sea);
       --mat-button-toggle-label-text-weight: 650;
-      border-bottom-color: var(--sea) !important;
     }
-    mat-button-toggle.present::after {
+    .present::after {
       content: '';
       position: absolute;
       bottom: 1px;
@@ -77,7 +71,7 @@ import { isShortcut } from './keys';
       mat-button-toggle {
         min-width: 24px;
       }
-      .word {
+      .hint {
         display: none;
       }
     }

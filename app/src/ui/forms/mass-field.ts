@@ -20,6 +20,7 @@ const ANY_MASS = z.number('has to be a mass, such as 1.3 or 3 lb').optional();
   imports: [TextField],
   template: `
     <dray-text
+      class="full"
       inputmode="decimal"
       [label]="label()"
       [named]="named()"
@@ -33,10 +34,6 @@ const ANY_MASS = z.number('has to be a mass, such as 1.3 or 3 lb').optional();
   styles: `
     :host {
       display: inline-block;
-      vertical-align: baseline;
-    }
-    dray-text {
-      width: 100%;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
