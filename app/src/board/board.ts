@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, viewChild } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, viewChild } from '@angular/core';
 import { Grid, GridCell, GridRow } from '@angular/aria/grid';
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
@@ -7,7 +7,6 @@ import { MatTooltip } from '@angular/material/tooltip';
 import { RouterLink } from '@angular/router';
 import { Beside } from '../ui/beside';
 import { CellFace } from '../ui/cell-face';
-import { Count } from '../ui/count';
 import { Focus } from '../ui/focus';
 import { isShortcut } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
@@ -23,7 +22,6 @@ import { CellPanel } from './cell-panel';
     Beside,
     CellFace,
     CellPanel,
-    Count,
     Grid,
     GridCell,
     GridRow,
@@ -47,6 +45,10 @@ export class BoardScreen {
   protected readonly width = inject(Width);
   private readonly focus = inject(Focus);
   private readonly beside = viewChild(Beside);
+
+  protected readonly reasonsSay = computed(() =>
+    this.view.reasonsOver() ? 'Keep the reasons beside the board' : 'More room: reasons when asked',
+  );
 
   protected onKey(event: KeyboardEvent): void {
     if (isShortcut(event) && event.key === 'w') this.view.showLoosening(!this.view.loosening());

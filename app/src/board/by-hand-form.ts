@@ -48,34 +48,34 @@ const shape = overrideSchema.shape;
   selector: 'dray-by-hand-form',
   imports: [FormField, MatButton, MatCheckbox, MatFormFieldModule, MatInput],
   template: `
-    <h3>Set by hand: {{ standing().versionName }}</h3>
+    <h3 i18n>Set by hand: {{ standing().versionName }}</h3>
     <form class="columns" (submit)="apply($event)" (keydown.escape)="cancelled.emit()">
       <mat-form-field>
-        <mat-label>sets</mat-label>
+        <mat-label i18n>sets</mat-label>
         <input #first matInput type="number" [formField]="hand.sets" />
         <mat-error>{{ hand.sets().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-form-field>
-        <mat-label>{{ standing().seconds ? 'seconds' : 'reps' }}</mat-label>
+        <mat-label i18n>{standing().seconds, select, true {seconds} other {reps}}</mat-label>
         <input matInput type="number" [formField]="hand.amount" />
         <mat-error>{{ hand.amount().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-form-field>
-        <mat-label>load{{ standing().hands === 2 ? ' each' : '' }}</mat-label>
+        <mat-label i18n>{standing().hands, plural, =2 {load each} other {load}}</mat-label>
         <input matInput inputmode="decimal" [formField]="hand.load" />
         <span matTextSuffix>{{ unit() }}</span>
         <mat-error>{{ hand.load().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-form-field class="wide">
-        <mat-label>because</mat-label>
+        <mat-label i18n>because</mat-label>
         <input matInput autocomplete="off" data-testid="reason" [formField]="hand.reason" />
         <mat-error>{{ hand.reason().errors()[0]?.message }}</mat-error>
       </mat-form-field>
-      <mat-checkbox class="wide" [formField]="hand.onward">this week and on</mat-checkbox>
+      <mat-checkbox i18n class="wide" [formField]="hand.onward">this week and on</mat-checkbox>
       <div class="wide">
-        <button matButton="outlined" type="submit">Set by hand</button>
-        <button matButton type="button" (click)="leaveOut()">Leave it out</button>
-        <button matButton type="button" (click)="cancelled.emit()">Cancel</button>
+        <button i18n matButton="outlined" type="submit">Set by hand</button>
+        <button i18n matButton type="button" (click)="leaveOut()">Leave it out</button>
+        <button i18n matButton type="button" (click)="cancelled.emit()">Cancel</button>
       </div>
     </form>
   `,

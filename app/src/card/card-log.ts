@@ -18,15 +18,16 @@ import { ViewStore } from '../state/view-store';
     @if (ready()) {
       @if (entries().length > 0 && !typing()) {
         <span class="strong" data-testid="card-done"><mat-icon svgIcon="check" /> {{ words() }}</span>
-        <button matButton [disabled]="underWay()" (click)="typing.set(true)">Put it right</button>
+        <button i18n matButton [disabled]="underWay()" (click)="typing.set(true)">Put it right</button>
       } @else if (!typing()) {
-        <button matButton="outlined" [disabled]="underWay()" (click)="keep('')">Done as written</button>
-        <button matButton (click)="typing.set(true)">Not quite …</button>
+        <button i18n matButton="outlined" [disabled]="underWay()" (click)="keep('')">Done as written</button>
+        <button i18n matButton (click)="typing.set(true)">Not quite …</button>
       } @else {
         <mat-form-field>
-          <mat-label>what was done</mat-label>
+          <mat-label i18n>what was done</mat-label>
           <input
             matInput
+            i18n-placeholder
             placeholder="10 10 8, 2 left"
             [errorStateMatcher]="atOnce"
             [formField]="done"
@@ -35,7 +36,9 @@ import { ViewStore } from '../state/view-store';
           />
           <mat-error>{{ problem() }}</mat-error>
         </mat-form-field>
-        <button matButton="outlined" [disabled]="underWay()" (click)="keep(text())">Write it down</button>
+        <button i18n matButton="outlined" [disabled]="underWay()" (click)="keep(text())">
+          Write it down
+        </button>
       }
     }
   `,

@@ -10,7 +10,7 @@ import { fillForMass, readMass, type Fillable, type MassUnit } from '@dray/core'
   imports: [FormField, MatFormFieldModule, MatInput],
   template: `
     <mat-form-field class="shortest">
-      <mat-label>to weigh</mat-label>
+      <mat-label i18n>to weigh</mat-label>
       <input matInput inputmode="decimal" data-testid="weigh" [formField]="field" />
       <span matTextSuffix>{{ unit() }}</span>
     </mat-form-field>

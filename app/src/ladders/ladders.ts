@@ -19,7 +19,6 @@ import { MatListModule } from '@angular/material/list';
 import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import { CONDITION_WORDS, conditionSchema, ladderSchema } from '@dray/core';
-import { Count } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { TextField } from '../ui/forms/text-field';
 import { TierGlyph } from '../ui/tier-glyph';
@@ -33,7 +32,6 @@ import { RungEditor } from './rung-editor';
   selector: 'dray-ladders',
   imports: [
     ChoiceField,
-    Count,
     DecimalPipe,
     ExerciseEditor,
     FormField,

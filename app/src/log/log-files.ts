@@ -20,7 +20,7 @@ import { logIndex, type DrayDocument } from '@dray/core';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { download } from '../ui/download';
-import { Count, counted } from '../ui/count';
+import { counted } from '../ui/count';
 import { FileButton } from '../ui/file-button';
 import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { LOG_CSV, type LogCsvFound, type LogCsvTalk } from '../workers/log-csv';
@@ -30,10 +30,10 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
 /** The log as CSV, out and in: which column is what, what cannot be read and why, and nothing kept before the coach agrees. */
 @Component({
   selector: 'dray-log-files',
-  imports: [ChoiceField, Count, FileButton, MatButton, MatProgressBar],
+  imports: [ChoiceField, FileButton, MatButton, MatProgressBar],
   template: `
-    <button matButton [disabled]="!!busy()" (click)="write()">Save the log as CSV</button>
-    <dray-file-button accept=".csv,text/csv" (chosen)="look($event)">Take in a CSV</dray-file-button>
+    <button i18n matButton [disabled]="!!busy()" (click)="write()">Save the log as CSV</button>
+    <dray-file-button i18n accept=".csv,text/csv" (chosen)="look($event)">Take in a CSV</dray-file-button>
     @if (busy(); as words) {
       <p class="hint" role="status">{{ words }}</p>
       <mat-progress-bar
@@ -44,7 +44,9 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
     }
     @if (preview(); as seen) {
       <div data-testid="log-mapping">
-        <p class="hint">{{ name() }}: {{ seen.lines | count: 'line' : 'lines' }}. What each column is:</p>
+        <p i18n class="hint">
+          {{ name() }}: {seen.lines, plural, =1 {1 line} other {{{ seen.lines }} lines}}. What each column is:
+        </p>
         @for (field of fields; track field) {
           <dray-choice
             class="full"
@@ -56,36 +58,47 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
         }
         <dray-choice
           class="full"
+          i18n-label
           label="dates are written"
           [value]="order()"
           [options]="orders"
           (chosen)="order.set($event)"
         />
         @if (seen.dateOrderGuessed) {
-          <p class="problem">The dates fit two orders: say which.</p>
+          <p i18n class="problem">The dates fit two orders: say which.</p>
         }
-        <button matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
-        <button matButton (click)="leave()">Leave it</button>
+        <button i18n matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
+        <button i18n matButton (click)="leave()">Leave it</button>
       </div>
     }
     @if (found(); as result) {
       <div data-testid="log-found">
-        <p>
-          {{ result.good | count: 'set' : 'sets' }} of {{ result.people | count: 'person' : 'people' }} can be
-          taken in{{ result.good > 0 ? ', from ' + result.from + ' to ' + result.to : '' }}.
+        <p i18n>
+          {result.good, plural, =1 {1 set} other {{{ result.good }} sets}} of
+          {result.people, plural, =1 {1 person} other {{{ result.people }} people}} can be taken in
+          @if (result.good > 0) {
+            , from {{ result.from }} to {{ result.to }}
+          }
+          .
         </p>
         @if (result.bad > 0) {
-          <p class="problem" role="alert">{{ result.bad | count: 'line' : 'lines' }} cannot be read:</p>
+          <p i18n class="problem" role="alert">
+            {result.bad, plural, =1 {1 line} other {{{ result.bad }} lines}} cannot be read:
+          </p>
           <ul class="lines">
             @for (problem of result.problems; track problem.line) {
-              <li>line {{ problem.line }}: {{ problem.sentence }}</li>
+              <li i18n>line {{ problem.line }}: {{ problem.sentence }}</li>
             }
           </ul>
         }
-        <button matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()">
-          {{ result.bad > 0 ? 'Take in the good ones' : 'Take them in' }}
+        <button matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()" i18n>
+          @if (result.bad > 0) {
+            Take in the good ones
+          } @else {
+            Take them in
+          }
         </button>
-        <button matButton (click)="leave()">Leave it</button>
+        <button i18n matButton (click)="leave()">Leave it</button>
       </div>
     }
     @if (done()) {

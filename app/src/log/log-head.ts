@@ -13,9 +13,9 @@ import { WeekRamp } from '../ui/week-ramp';
     @if (ofSession()) {
       <h1><dray-session-picker /></h1>
     } @else {
-      <h1>All sessions</h1>
+      <h1 i18n>All sessions</h1>
     }
-    <nav mat-tab-nav-bar [mat-stretch-tabs]="false" [tabPanel]="panel" aria-label="Log">
+    <nav mat-tab-nav-bar [mat-stretch-tabs]="false" [tabPanel]="panel" i18n-aria-label aria-label="Log">
       @for (way of ways; track way.path) {
         <a
           mat-tab-link

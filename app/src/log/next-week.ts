@@ -54,8 +54,16 @@ export class NextWeekScreen {
   }
 
   /** Whether its amount is in seconds. */
-  protected inSeconds({ proposal: { next } }: Line): boolean {
+  private inSeconds({ proposal: { next } }: Line): boolean {
     return next?.status === 'ready' && next.work.kind !== 'reps';
+  }
+
+  protected amountWord(line: Line): string {
+    return this.inSeconds(line) ? 'seconds' : 'reps';
+  }
+
+  protected loadWord(line: Line): string {
+    return this.isPair(line) ? 'load each' : 'load';
   }
 
   protected pinOf({ proposal }: Line): Pin {

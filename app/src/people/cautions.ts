@@ -31,7 +31,9 @@ import { PeopleStore } from './people-store';
           @if (row.condition === 'highBloodPressure') {
             <div class="columns">
               <dray-number
+                i18n-named
                 named="Systolic, mmHg"
+                i18n-label
                 label="systolic"
                 placeholder="135"
                 [value]="caution.systolic"
@@ -39,9 +41,12 @@ import { PeopleStore } from './people-store';
                 (saved)="amend(row.condition, { systolic: $event })"
               />
               <dray-number
+                i18n-named
                 named="Diastolic, mmHg"
+                i18n-label
                 label="diastolic"
                 placeholder="85"
+                i18n-after
                 after="mmHg"
                 [value]="caution.diastolic"
                 [schema]="shape.diastolic"
@@ -50,6 +55,7 @@ import { PeopleStore } from './people-store';
             </div>
             <dray-choice
               class="full"
+              i18n-label
               label="loads overhead"
               [value]="caution.overhead"
               [options]="schools"
@@ -58,6 +64,7 @@ import { PeopleStore } from './people-store';
           }
           @if (row.condition === 'recentSurgery') {
             <dray-choice
+              i18n-label
               label="where the surgery was"
               class="full"
               [class.problem]="!caution.place"
@@ -68,9 +75,12 @@ import { PeopleStore } from './people-store';
           }
           <dray-text
             class="full"
+            i18n-label
             label="note"
+            i18n-placeholder
             placeholder="which side, since when"
-            [named]="'Note on ' + row.words"
+            i18n-named
+            named="Note on {{ row.words }}"
             [value]="caution.note"
             [schema]="shape.note"
             (saved)="amend(row.condition, { note: $event || undefined })"

@@ -16,13 +16,13 @@ const result = checkResultSchema.shape.result.optional();
   template: `
     <table mat-table [dataSource]="checks()" [trackBy]="byKind">
       <ng-container matColumnDef="check">
-        <th mat-header-cell *matHeaderCellDef>check</th>
+        <th i18n mat-header-cell *matHeaderCellDef>check</th>
         <td mat-cell *matCellDef="let check" [attr.role]="'rowheader'">
           {{ check.name }} <small>{{ check.how }}</small>
         </td>
       </ng-container>
       <ng-container matColumnDef="result">
-        <th mat-header-cell *matHeaderCellDef>result</th>
+        <th i18n mat-header-cell *matHeaderCellDef>result</th>
         <td mat-cell *matCellDef="let check">
           <dray-number
             class="tight shortest"
@@ -35,23 +35,25 @@ const result = checkResultSchema.shape.result.optional();
         </td>
       </ng-container>
       <ng-container matColumnDef="norm">
-        <th mat-header-cell *matHeaderCellDef>norm</th>
+        <th i18n mat-header-cell *matHeaderCellDef>norm</th>
         <td mat-cell *matCellDef="let check">
           @if (check.norm; as norm) {
-            <span [class.plum]="!norm.met">{{ norm.met ? 'met' : 'not met' }}: {{ norm.words }}</span>
+            <span i18n [class.plum]="!norm.met"
+              >{norm.met, select, true {met} other {not met}}: {{ norm.words }}</span
+            >
             <small>{{ norm.source }}</small>
           }
         </td>
       </ng-container>
       <ng-container matColumnDef="place">
-        <th mat-header-cell *matHeaderCellDef>would put them</th>
+        <th i18n mat-header-cell *matHeaderCellDef>would put them</th>
         <td mat-cell *matCellDef="let check">
           @if (check.suggestion; as suggestion) {
             {{ suggestion.tier }}, “{{ check.rungName }}” <small>{{ suggestion.because }}</small>
             @if (check.taken) {
-              <small>taken</small>
+              <small i18n>taken</small>
             } @else {
-              <button matButton (click)="take(suggestion)">Put them there</button>
+              <button i18n matButton (click)="take(suggestion)">Put them there</button>
             }
           }
         </td>

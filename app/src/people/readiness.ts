@@ -26,13 +26,14 @@ const VERDICT_WORDS: Record<ReadinessVerdict, string> = {
           [value]="answers()?.[question.key]"
           (change)="answer(question.key, $event.value)"
         >
-          <mat-radio-button [value]="true">yes</mat-radio-button>
-          <mat-radio-button [value]="false">no</mat-radio-button>
+          <mat-radio-button i18n [value]="true">yes</mat-radio-button>
+          <mat-radio-button i18n [value]="false">no</mat-radio-button>
         </mat-radio-group>
       </div>
     }
     @if (verdict(); as verdict) {
       <p
+        i18n
         class="said"
         [class.sea]="verdict.verdict === 'clear'"
         [class.plum]="verdict.verdict !== 'clear'"

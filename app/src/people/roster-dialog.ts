@@ -2,25 +2,27 @@ import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogModule } from '@angular/material/dialog';
 import type { RosterRead } from '@dray/core/late';
-import { Count } from '../ui/count';
 
 /** Who a roster would bring into the class, and which of its lines cannot be read. Closes with whether to. */
 @Component({
   selector: 'dray-roster-dialog',
-  imports: [MatDialogModule, MatButton, Count],
+  imports: [MatDialogModule, MatButton],
   template: `
-    <h2 mat-dialog-title>Take the roster in?</h2>
+    <h2 i18n mat-dialog-title>Take the roster in?</h2>
     <mat-dialog-content data-testid="roster">
       <p>
-        <b>{{ read.people.length | count: 'person' : 'people' }} can join the class.</b>
+        <b i18n
+          >{read.people.length, plural, =1 {1 person} other {{{ read.people.length }} people}} can join the
+          class.</b
+        >
       </p>
       @for (problem of read.problems; track $index) {
-        <p class="problem">Line {{ problem.line }}: {{ problem.sentence }}</p>
+        <p i18n class="problem">Line {{ problem.line }}: {{ problem.sentence }}</p>
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button matButton [mat-dialog-close]="false">Leave the class as it is</button>
-      <button matButton="outlined" [mat-dialog-close]="true" [disabled]="read.people.length === 0">
+      <button i18n matButton [mat-dialog-close]="false">Leave the class as it is</button>
+      <button i18n matButton="outlined" [mat-dialog-close]="true" [disabled]="read.people.length === 0">
         Take them in
       </button>
     </mat-dialog-actions>

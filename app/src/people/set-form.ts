@@ -29,7 +29,7 @@ const NOTHING = { load: '', reps: null, left: null } as const;
   template: `
     <form class="fields" (submit)="add($event)">
       <mat-form-field class="short">
-        <mat-label>exercise</mat-label>
+        <mat-label i18n>exercise</mat-label>
         <mat-select [formField]="set.exerciseId" [panelWidth]="null">
           @for (entry of people.exercises(); track entry.exercise.id) {
             <mat-option [value]="entry.exercise.id">{{ entry.exercise.name }}</mat-option>
@@ -38,7 +38,7 @@ const NOTHING = { load: '', reps: null, left: null } as const;
       </mat-form-field>
       @if (rungs().length > 0) {
         <mat-form-field class="short">
-          <mat-label>version</mat-label>
+          <mat-label i18n>version</mat-label>
           <mat-select [formField]="set.rungId" [panelWidth]="null" [placeholder]="rungs()[0]?.name ?? ''">
             @for (rung of rungs(); track rung.id) {
               <mat-option [value]="rung.id">{{ rung.name }}</mat-option>
@@ -47,23 +47,30 @@ const NOTHING = { load: '', reps: null, left: null } as const;
         </mat-form-field>
       }
       <mat-form-field class="load">
-        <mat-label>load</mat-label>
+        <mat-label i18n>load</mat-label>
         <input matInput inputmode="decimal" data-testid="set-load" [formField]="set.load" />
         <span matTextSuffix>{{ unit() }}</span>
         <mat-error>{{ set.load().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-form-field class="load">
-        <mat-label>reps</mat-label>
+        <mat-label i18n>reps</mat-label>
         <input matInput type="number" data-testid="set-reps" [formField]="set.reps" />
         <mat-error>{{ set.reps().errors()[0]?.message }}</mat-error>
       </mat-form-field>
       <mat-form-field class="load">
-        <mat-label>left</mat-label>
+        <mat-label i18n>left</mat-label>
         <input matInput type="number" [formField]="set.left" />
         <mat-error>{{ set.left().errors()[0]?.message }}</mat-error>
       </mat-form-field>
-      <dray-date class="short" label="day" [value]="date()" [max]="people.today" (saved)="date.set($event)" />
-      <button matButton="outlined" type="submit">Write down</button>
+      <dray-date
+        class="short"
+        i18n-label
+        label="day"
+        [value]="date()"
+        [max]="people.today"
+        (saved)="date.set($event)"
+      />
+      <button i18n matButton="outlined" type="submit">Write down</button>
     </form>
     @if (problem()) {
       <p class="problem" role="alert">{{ problem() }}</p>

@@ -19,7 +19,7 @@ import { PeopleStore } from './people-store';
   selector: 'dray-standing',
   imports: [ChoiceField, NumberField],
   template: `
-    <h3>Tier by pattern</h3>
+    <h3 i18n>Tier by pattern</h3>
     <div class="columns">
       @for (row of patterns(); track row.pattern) {
         <dray-choice
@@ -30,7 +30,7 @@ import { PeopleStore } from './people-store';
         />
       }
     </div>
-    <h3>Rung by ladder</h3>
+    <h3 i18n>Rung by ladder</h3>
     <div class="columns">
       @for (row of ladders(); track row.ladder.id) {
         <div>

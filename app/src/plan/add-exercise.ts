@@ -62,6 +62,7 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
       <input
         #box
         matInput
+        i18n-placeholder
         placeholder="add an exercise"
         [attr.aria-label]="label()"
         [matAutocomplete]="auto"

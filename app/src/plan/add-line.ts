@@ -44,7 +44,9 @@ const MOST_OFFERED = 6;
       class="line full"
       autocomplete="off"
       spellcheck="false"
+      i18n-placeholder
       placeholder="add anything: superset, goblet squats 3x10, rows 3x10"
+      i18n-aria-label
       aria-label="Add to the session, as you would say it"
       aria-describedby="add-line-reading"
       [matAutocomplete]="auto"

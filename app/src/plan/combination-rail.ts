@@ -13,9 +13,11 @@ import { PlanStore } from './plan-store';
     @if (review(); as review) {
       <p class="hint">
         @if (decides(); as name) {
-          The <b>{{ name }}</b> decides the load for {{ review.count }} of {{ review.of }}.
+          <ng-container i18n
+            >The <b>{{ name }}</b> decides the load for {{ review.count }} of {{ review.of }}.</ng-container
+          >
         } @else {
-          Nobody holds a load in it.
+          <ng-container i18n>Nobody holds a load in it.</ng-container>
         }
       </p>
       <p class="fields">

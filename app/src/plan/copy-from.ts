@@ -19,19 +19,21 @@ import { PlanStore } from './plan-store';
   imports: [ChoiceField, MatButton],
   template: `
     <dray-choice
+      i18n-label
       label="copy from"
+      i18n-named
       named="Session to copy from"
       [value]="source()?.id"
       [options]="sources()"
       (chosen)="chosen.set($event)"
     />
     @if (source(); as session) {
-      <button matButton="outlined" (click)="takeAll(session)">Take all of it</button>
+      <button i18n matButton="outlined" (click)="takeAll(session)">Take all of it</button>
       @for (block of session.blocks; track block.id) {
         <section>
           <header class="fields">
             <b>{{ facts[block.kind].name }}</b>
-            <button matButton (click)="take(block)">Take</button>
+            <button i18n matButton (click)="take(block)">Take</button>
           </header>
           @for (slot of block.slots; track slot.id) {
             <p>

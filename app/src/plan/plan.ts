@@ -30,7 +30,7 @@ import {
   type Tier,
 } from '@dray/core';
 import { Beside } from '../ui/beside';
-import { Plural } from '../ui/count';
+import { plural } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
@@ -87,7 +87,6 @@ const GAP = 'gap-';
     MatTabsModule,
     MatTooltip,
     NumberField,
-    Plural,
     PrescriptionField,
     PrescriptionForm,
     RemarkCount,
@@ -117,6 +116,14 @@ export class PlanScreen {
 
   /** One at a time where there is no room for three columns. */
   protected readonly tiers = computed(() => (this.width.phone() ? [this.plan.tier()] : TIERS));
+  protected roundsWord(rounds: number): string {
+    return plural(rounds, 'round', 'rounds');
+  }
+
+  protected restOf(grouped: boolean): string {
+    return grouped ? 's a round' : 's a set';
+  }
+
   protected readonly blockKinds = BLOCK_KINDS;
   protected readonly shape = sessionSchema.shape;
   protected readonly blockShape = blockSchema.shape;

@@ -6,7 +6,7 @@ import { ComposeStore } from './compose-store';
   selector: 'dray-remark-count',
   providers: [ComposeStore],
   template: `@if (compose.remarks().length; as count) {
-    <b class="letter">&nbsp;{{ count }}<span class="sr"> remarks</span></b>
+    <b class="letter">&nbsp;{{ count }}<span i18n class="sr"> remarks</span></b>
   }`,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })

@@ -54,6 +54,7 @@ export class SessionRail {
   }
 
   protected costs(costs: readonly { readonly muscle: Muscle; readonly sets: number }[]): string {
+    if (costs.length === 0) return 'costs no sets';
     return costs
       .map(({ muscle, sets }) => `${MUSCLE_WORDS[muscle]} −${Math.round(sets * 10) / 10}`)
       .join(', ');

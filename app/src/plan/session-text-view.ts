@@ -23,7 +23,6 @@ import {
   type SessionProblem,
   type SessionReading,
 } from '@dray/core/late';
-import { Count } from '../ui/count';
 import { PlanStore } from './plan-store';
 
 const MOST_OFFERED = 6;
@@ -41,7 +40,7 @@ interface Unsettled extends SessionProblem {
  */
 @Component({
   selector: 'dray-session-text',
-  imports: [Count, MatButton, MatInput, RouterLink],
+  imports: [MatButton, MatInput, RouterLink],
   templateUrl: './session-text-view.html',
   styleUrl: './session-text-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -33,7 +33,7 @@ import { BLOCKS, type Block, type Timeline } from '@dray/core';
         >
       }
       @if (budget(); as at) {
-        <i class="budget" [class.over]="over()" [style.left.%]="at"><span>budget</span></i>
+        <i class="budget" [class.over]="over()" [style.left.%]="at"><span i18n>budget</span></i>
       }
     </div>
     <div class="minutes unit" aria-hidden="true">

@@ -23,9 +23,10 @@ const MOST_OFFERED = 12;
   imports: [FormField, MatAutocompleteModule, MatFormFieldModule, MatInput],
   template: `
     <mat-form-field class="full">
-      <mat-label>for whoever may not</mat-label>
+      <mat-label i18n>for whoever may not</mat-label>
       <input
         matInput
+        i18n-placeholder
         placeholder="what Dray finds"
         [formField]="field"
         [matAutocomplete]="names"

@@ -10,11 +10,26 @@ import { TextField } from '../ui/forms/text-field';
   imports: [DateField, MatButton, TextField],
   template: `
     <div class="columns">
-      <dray-date label="from" named="Closed from" [value]="from()" (saved)="from.set($event)" />
-      <dray-date label="to" named="Closed to" [value]="to()" (saved)="to.set($event)" />
+      <dray-date
+        i18n-label
+        label="from"
+        i18n-named
+        named="Closed from"
+        [value]="from()"
+        (saved)="from.set($event)"
+      />
+      <dray-date i18n-label label="to" i18n-named named="Closed to" [value]="to()" (saved)="to.set($event)" />
     </div>
-    <dray-text class="full" label="why" named="Why it is closed" [value]="why()" (saved)="why.set($event)" />
-    <button matButton (click)="close()">Close</button>
+    <dray-text
+      class="full"
+      i18n-label
+      label="why"
+      i18n-named
+      named="Why it is closed"
+      [value]="why()"
+      (saved)="why.set($event)"
+    />
+    <button i18n matButton (click)="close()">Close</button>
     @if (problem()) {
       <p class="problem" role="alert">{{ problem() }}</p>
     }

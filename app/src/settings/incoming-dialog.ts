@@ -17,14 +17,14 @@ const count = (number: number) => number || '–';
   selector: 'dray-incoming-dialog',
   imports: [MatDialogModule, MatButton, Table],
   template: `
-    <h2 mat-dialog-title>Put {{ asked.incoming.from }} in the place of everything here?</h2>
+    <h2 i18n mat-dialog-title>Put {{ asked.incoming.from }} in the place of everything here?</h2>
     <mat-dialog-content data-testid="incoming">
       <dray-table [columns]="columns" [rows]="asked.incoming.preview" />
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button matButton [mat-dialog-close]="false">Leave all as it is</button>
-      <button matButton (click)="asked.keepFirst()">First export what is here</button>
-      <button matButton="outlined" [mat-dialog-close]="true">Take it in</button>
+      <button i18n matButton [mat-dialog-close]="false">Leave all as it is</button>
+      <button i18n matButton (click)="asked.keepFirst()">First export what is here</button>
+      <button i18n matButton="outlined" [mat-dialog-close]="true">Take it in</button>
     </mat-dialog-actions>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -24,7 +24,8 @@ import { Width } from './width';
             <button
               matIconButton
               class="close"
-              [attr.aria-label]="'Put ' + named() + ' away'"
+              i18n-aria-label
+              attr.aria-label="Put {{ named() }} away"
               (click)="open.set(false)"
             >
               <mat-icon svgIcon="close" />
@@ -42,7 +43,8 @@ import { Width } from './width';
         matIconButton
         class="call"
         [matTooltip]="named()"
-        [attr.aria-label]="'Show ' + named()"
+        i18n-aria-label
+        attr.aria-label="Show {{ named() }}"
         (click)="open.set(true)"
       >
         <mat-icon svgIcon="back" />

@@ -75,7 +75,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
         }
       </ng-template>
     } @else {
-      <div class="do">left out</div>
+      <div i18n class="do">left out</div>
       <div class="recipe">{{ because() }}</div>
     }
     @for (mark of marks(); track $index) {

@@ -87,7 +87,7 @@ export function openKeyList(injector: Injector): void {
   selector: 'dray-key-list',
   imports: [MatButton, MatDialogModule],
   template: `
-    <h2 mat-dialog-title>Keys</h2>
+    <h2 i18n mat-dialog-title>Keys</h2>
     <mat-dialog-content tabindex="0">
       @for (group of groups; track group.where) {
         <h3>{{ group.where }}</h3>
@@ -100,7 +100,7 @@ export function openKeyList(injector: Injector): void {
       }
     </mat-dialog-content>
     <mat-dialog-actions align="end">
-      <button matButton mat-dialog-close>Close</button>
+      <button i18n matButton mat-dialog-close>Close</button>
     </mat-dialog-actions>
   `,
   styles: `

@@ -39,6 +39,7 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
   template: `
     <dray-choice
       class="full"
+      i18n-label
       label="grows by"
       [value]="scheme()?.kind"
       [options]="kinds()"
@@ -50,6 +51,7 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
     @if (scheme()?.kind === 'wave') {
       <dray-choice
         class="full"
+        i18n-label
         label="shape"
         [value]="shapeNow()"
         [options]="shapes"
@@ -80,7 +82,7 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
       />
     }
     @if (usual(); as known) {
-      <button matButton (click)="chosen.emit(known.scheme)">Usual here: {{ known.name }}</button>
+      <button i18n matButton (click)="chosen.emit(known.scheme)">Usual here: {{ known.name }}</button>
     }
   `,
   styles: `

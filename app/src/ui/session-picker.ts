@@ -10,6 +10,7 @@ import { ChoiceField } from './forms/choice-field';
   template: `
     <dray-choice
       class="title tight"
+      i18n-named
       named="Choose a session"
       [value]="view.session()?.id"
       [options]="sessions()"

@@ -10,7 +10,7 @@ import { isShortcut } from './keys';
   selector: 'dray-weeks',
   imports: [MatButtonToggleModule, MatTooltip],
   template: `
-    <span class="hint" id="week-word">{{ lighterNow() ? 'lighter week' : 'week' }}</span>
+    <span class="hint" id="week-word" i18n>{lighterNow(), select, true {lighter week} other {week}}</span>
     <mat-button-toggle-group
       class="underlined"
       hideSingleSelectionIndicator

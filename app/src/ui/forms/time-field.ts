@@ -20,7 +20,7 @@ import { FIELD_STYLES } from './field';
       <input matInput [matTimepicker]="picker" [formField]="field" (change)="commit()" (blur)="commit()" />
       <mat-timepicker-toggle matIconSuffix [for]="picker" />
       <mat-timepicker #picker interval="15min" (selected)="commit()" />
-      <mat-error>a time such as 18:30</mat-error>
+      <mat-error i18n>a time such as 18:30</mat-error>
     </mat-form-field>
   `,
   styles: FIELD_STYLES,
