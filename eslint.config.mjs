@@ -51,6 +51,43 @@ const LATE = [
 
 const EXPORTED_FUNCTIONS = ['ExportNamedDeclaration > FunctionDeclaration'];
 
+/** Attributes that hold a name of the code, not words that are read. */
+const NOT_WORDS = [
+  'accept',
+  'align',
+  'aria-describedby',
+  'aria-labelledby',
+  'aria-live',
+  'ariaCurrentWhenActive',
+  'autocomplete',
+  'cdkDragLockAxis',
+  'class',
+  'content',
+  'd',
+  'data-testid',
+  'displayMode',
+  'hideIcon',
+  'id',
+  'inputmode',
+  'matButton',
+  'matColumnDef',
+  'mode',
+  'name',
+  'position',
+  'preserveAspectRatio',
+  'property',
+  'rel',
+  'role',
+  'routerLink',
+  'scope',
+  'spellcheck',
+  'svgIcon',
+  'text-anchor',
+  'type',
+  'unit',
+  'viewBox',
+];
+
 const coreBoundaries = CORE_LAYERS.map((layer, at) => {
   const forbidden = KNOWS_NOBODY.includes(layer)
     ? CORE_LAYERS.filter((other) => other !== layer)
@@ -163,9 +200,24 @@ export default tseslint.config(
   },
   {
     files: ['app/src/**/*.html'],
+    ignores: ['app/src/index.html', '**/*.spec.ts/**'],
     extends: [...angular.configs.templateRecommended, ...angular.configs.templateAccessibility],
     plugins: { dray: { rules: { 'native-controls': nativeControls } } },
-    rules: { 'dray/native-controls': 'error' },
+    rules: {
+      'dray/native-controls': 'error',
+      // Every word on a screen is marked for translation; data, numbers and key names are not words.
+      '@angular-eslint/template/i18n': [
+        'error',
+        {
+          checkId: false,
+          checkDuplicateId: false,
+          boundTextAllowedPattern: '^[^a-zA-Z]*$',
+          allowMarkupInContent: true,
+          ignoreTags: ['kbd'],
+          ignoreAttributes: NOT_WORDS,
+        },
+      ],
+    },
   },
   {
     files: ['server/**/*.ts'],

@@ -16,18 +16,18 @@ import { isField } from './ui/keys';
 import { Width } from './ui/width';
 
 const SCREENS = [
-  { path: '/plan', name: 'Plan', key: '1' },
-  { path: '/board', name: 'Board', key: '2' },
-  { path: '/card', name: 'Card', key: '3' },
-  { path: '/log', name: 'Log', key: '5' },
-  { path: '/program', name: 'Program', key: '6' },
+  { path: '/plan', name: $localize`Plan`, key: '1' },
+  { path: '/board', name: $localize`Board`, key: '2' },
+  { path: '/card', name: $localize`Card`, key: '3' },
+  { path: '/log', name: $localize`Log`, key: '5' },
+  { path: '/program', name: $localize`Program`, key: '6' },
 ] as const;
 
 /** What the sessions rest on, apart from the way through a week. */
 const STORES = [
-  { path: '/people', name: 'People', key: '7' },
-  { path: '/kit', name: 'Kit', key: '8' },
-  { path: '/ladders', name: 'Ladders', key: '9' },
+  { path: '/people', name: $localize`People`, key: '7' },
+  { path: '/kit', name: $localize`Kit`, key: '8' },
+  { path: '/ladders', name: $localize`Ladders`, key: '9' },
 ] as const;
 
 /** The frame: the way between screens, and the keys that work on all of them. */
@@ -74,8 +74,8 @@ export class App {
     () => this.groups.flat().find(({ path }) => this.address().startsWith(path))?.name ?? 'Settings',
   );
 
-  protected readonly undoSays = computed(() => `Undo ${this.documents.undoLabel() ?? ''}`.trim());
-  protected readonly redoSays = computed(() => `Redo ${this.documents.redoLabel() ?? ''}`.trim());
+  protected readonly undoSays = computed(() => $localize`Undo ${this.documents.undoLabel() ?? ''}`.trim());
+  protected readonly redoSays = computed(() => $localize`Redo ${this.documents.redoLabel() ?? ''}`.trim());
 
   /** A drawer that lies over the screen closes behind the coach. */
   protected left(): void {

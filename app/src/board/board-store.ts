@@ -112,7 +112,7 @@ export const BoardStore = signalStore(
         participantId: cell.participantId,
         slotId: cell.slotId,
       };
-      const label = `${person.name}, ${store.selectedColumn()?.name ?? ''} by hand`;
+      const label = $localize`${person.name}, ${store.selectedColumn()?.name ?? ''} by hand`;
       store.documents.edit(label, (document) => ({
         ...document,
         overrides: setByHand(document.overrides, override),
@@ -120,7 +120,7 @@ export const BoardStore = signalStore(
     },
 
     dropByHand(overrideId: string): void {
-      store.documents.edit('drop what was set by hand', (document) => ({
+      store.documents.edit($localize`drop what was set by hand`, (document) => ({
         ...document,
         overrides: document.overrides.filter(({ id }) => id !== overrideId),
       }));

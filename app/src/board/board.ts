@@ -47,7 +47,9 @@ export class BoardScreen {
   private readonly beside = viewChild(Beside);
 
   protected readonly reasonsSay = computed(() =>
-    this.view.reasonsOver() ? 'Keep the reasons beside the board' : 'More room: reasons when asked',
+    this.view.reasonsOver()
+      ? $localize`Keep the reasons beside the board`
+      : $localize`More room: reasons when asked`,
   );
 
   protected onKey(event: KeyboardEvent): void {

@@ -112,8 +112,8 @@ export class ByHandForm {
   protected readonly hand = form(this.draft, (path) => {
     checkedBy(path.sets, { schema: () => shape.sets.unwrap(), named: () => 'Sets' });
     checkedBy(path.amount, { schema: () => shape.amount.unwrap(), named: () => 'This' });
-    checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'The load' });
-    checkedBy(path.reason, { schema: () => shape.reason, named: () => 'The reason' });
+    checkedBy(path.load, { schema: () => this.loadSchema(), named: () => $localize`The load` });
+    checkedBy(path.reason, { schema: () => shape.reason, named: () => $localize`The reason` });
   });
 
   private readonly first = viewChild.required<ElementRef<HTMLInputElement>>('first');

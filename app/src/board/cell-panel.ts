@@ -33,7 +33,7 @@ const STEP_WORDS: Record<StepName, string> = {
   target: 'Target',
   attainable: 'Attainable',
   write: 'Written',
-  byHand: 'By hand',
+  byHand: $localize`By hand`,
 };
 
 const MOST_NEAR = 3;
@@ -120,7 +120,7 @@ export class CellPanel {
 
   /** What to begin a substitute with, and how far that may be off. */
   protected startWords({ kg, standardError }: StartLoad): string {
-    return `from ${formatLoad(kg, this.unit())}, ±${Math.round(standardError * 100)} %`;
+    return $localize`from ${formatLoad(kg, this.unit())}, ±${Math.round(standardError * 100)} %`;
   }
 
   /** Another exercise, in the coach's own words. */
@@ -155,7 +155,7 @@ export class CellPanel {
     const person = this.board.documents.document()?.participants.find(({ id }) => id === cell?.participantId);
     if (!version || !person) return '';
     const verdict = applyCautions(version, cautionSubjects(person), this.board.view.catalog());
-    if (verdict.kind === 'blocked') return `against a caution: ${verdict.rule.words}`;
+    if (verdict.kind === 'blocked') return $localize`against a caution: ${verdict.rule.words}`;
     const fit = this.board.alternatives().find((own) => versionKey(own.version) === versionKey(version));
     const rules = verdict.rules.map(({ mark }) => mark);
     return [fit ? `match ${fit.score.toFixed(2)}` : '', ...rules].filter(Boolean).join(', ');

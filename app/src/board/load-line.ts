@@ -74,10 +74,10 @@ export class LoadLine {
       arrow: wanted === undefined ? '' : `M${wanted} 22l5-9h-10z`,
       wantedText: wanted === undefined ? 0 : wanted + (right ? -9 : 9),
       anchor: right ? 'end' : 'start',
-      wantedWords: wantedKg === undefined ? '' : `wanted ${formatHeldMass(wantedKg, unit, pair)}`,
+      wantedWords: wantedKg === undefined ? '' : $localize`wanted ${formatHeldMass(wantedKg, unit, pair)}`,
       fromWords: formatMass(from / (pair ? 2 : 1), unit),
       toWords: formatMass(to / (pair ? 2 : 1), unit),
-      words: `${formatHeld(kg, unit, pair)} of ${shown.length} loads near it that the kit can make`,
+      words: $localize`${formatHeld(kg, unit, pair)} of ${shown.length} loads near it that the kit can make`,
     };
   });
 }

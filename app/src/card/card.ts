@@ -110,12 +110,15 @@ export class CardScreen {
       const { name, grouped, lettered } = BLOCKS[block.kind];
       const rounds = blockRounds(block);
       const rest = block.restSeconds > 0 ? `rest ${formatSeconds(block.restSeconds)}` : '';
-      const between = block.betweenSeconds ? `, ${formatSeconds(block.betweenSeconds)} between` : '';
+      const between = block.betweenSeconds ? $localize`, ${formatSeconds(block.betweenSeconds)} between` : '';
       return {
         id: block.id,
         name,
         lettered,
-        rest: grouped && rounds > 0 ? `in turn${between}, ${rest || 'no rest'} after each round` : rest,
+        rest:
+          grouped && rounds > 0
+            ? $localize`in turn${between}, ${rest || $localize`no rest`} after each round`
+            : rest,
         lines: block.slots.flatMap((slot) => {
           const at = card?.columns.findIndex((column) => column.slot.id === slot.id) ?? -1;
           const cell = card?.cells[at];
@@ -166,7 +169,7 @@ export class CardScreen {
       const said = parts.map((part) => wordsOf(part.exercise));
       return {
         cues: [...new Set(said.flatMap((words) => words?.cues[0] ?? []))],
-        breathing: 'Out on the hard part of each, in between them; never hold it.',
+        breathing: $localize`Out on the hard part of each, in between them; never hold it.`,
       };
     }
     const words = exercise && wordsOf(exercise);

@@ -87,9 +87,9 @@ export class BandBench {
 
   protected readonly live = computed(() => {
     const last = this.samples().at(-1);
-    if (!last) return { big: '–', words: 'nothing on the hook' };
-    if (last.kg === undefined) return { big: 'over', words: 'overloaded: ease off' };
-    return { big: formatMass(last.kg, this.unit()), words: 'swinging' };
+    if (!last) return { big: '–', words: $localize`nothing on the hook` };
+    if (last.kg === undefined) return { big: 'over', words: $localize`overloaded: ease off` };
+    return { big: formatMass(last.kg, this.unit()), words: $localize`swinging` };
   });
 
   protected readonly fit = computed(() => {
@@ -106,12 +106,16 @@ export class BandBench {
     const fit = this.fit();
     if (!fit) return '';
     const percent = Math.round(fit.worstShare * 100);
-    const words = { good: 'a good fit', fair: 'a fair fit', poor: 'a poor fit: read it again' }[fit.quality];
+    const words = {
+      good: $localize`a good fit`,
+      fair: $localize`a fair fit`,
+      poor: $localize`a poor fit: read it again`,
+    }[fit.quality];
     const how =
       fit.fitted === 'both'
-        ? 'the law of rubber in tension'
-        : 'rubber’s usual curve, its size from the readings';
-    return `${words}: ${how} misses no reading by more than ${percent} %. Known up to ${Math.round(fit.longestCm * 1.1)} cm.`;
+        ? $localize`the law of rubber in tension`
+        : $localize`rubber’s usual curve, its size from the readings`;
+    return $localize`${words}:named:: ${how} misses no reading by more than ${percent} %. Known up to ${Math.round(fit.longestCm * 1.1)} cm.`;
   });
 
   /** Set-ups of one exercise with their forces, lightest first. */
@@ -136,9 +140,9 @@ export class BandBench {
 
   protected readonly columns: readonly Column<SetUpRow>[] = [
     { name: 'words', words: 'set-up', cell: ({ words }) => words },
-    { name: 'start', words: 'start', cell: ({ start }) => start, numbers: true },
-    { name: 'mean', words: 'on average', cell: ({ mean }) => mean, numbers: true },
-    { name: 'peak', words: 'hardest', cell: ({ peak }) => peak, numbers: true },
+    { name: 'start', words: $localize`start`, cell: ({ start }) => start, numbers: true },
+    { name: 'mean', words: $localize`on average`, cell: ({ mean }) => mean, numbers: true },
+    { name: 'peak', words: $localize`hardest`, cell: ({ peak }) => peak, numbers: true },
   ];
 
   protected readonly help = computed(() => {
@@ -146,7 +150,7 @@ export class BandBench {
     if (!fit) return '';
     const at = (stretch: number) => fit.slackCm * stretch;
     const left = (stretch: number) => formatMass(assistedKg(SHOWN_BODY_KG, fit, at(stretch)), this.unit());
-    return `Hung from a bar to help, it leaves ${left(2)} of ${formatMass(SHOWN_BODY_KG, this.unit())} ${this.unit()} at twice its length, ${left(1.4)} near the top.`;
+    return $localize`Hung from a bar to help, it leaves ${left(2)} of ${formatMass(SHOWN_BODY_KG, this.unit())} ${this.unit()} at twice its length, ${left(1.4)} near the top.`;
   });
 
   protected readonly curve = computed<ChartBuild>(() => {
@@ -167,14 +171,14 @@ export class BandBench {
         datasets: [
           {
             type: 'scatter',
-            label: 'read',
+            label: $localize`read`,
             data: readings.map(({ lengthCm, forceKg }) => ({ x: lengthCm, y: inUnit(forceKg) })),
             pointRadius: 5,
             backgroundColor: colours.copper,
           },
           {
             type: 'line',
-            label: 'fitted',
+            label: $localize`fitted`,
             data: line,
             borderColor: colours.tier,
             borderWidth: 2,
@@ -186,7 +190,7 @@ export class BandBench {
       options: {
         plugins: { legend: { display: false } },
         scales: {
-          x: { type: 'linear', min: slackCm, title: { display: true, text: 'length, cm' } },
+          x: { type: 'linear', min: slackCm, title: { display: true, text: $localize`length, cm` } },
           y: { beginAtZero: true, title: { display: true, text: `pull, ${unit}` } },
         },
       },
@@ -205,7 +209,7 @@ export class BandBench {
     this.lengthCm.set(lengthCm);
     if (!(lengthCm > this.band().slackCm && lengthCm <= 400)) {
       this.held.set(
-        `Pull it longer than ${this.band().slackCm} cm, where it lies slack, and to 400 cm at most.`,
+        $localize`Pull it longer than ${this.band().slackCm} cm, where it lies slack, and to 400 cm at most.`,
       );
       return;
     }
@@ -229,7 +233,7 @@ export class BandBench {
     const forceKg = Math.round(kg * 100) / 100;
     const others = this.band().readings.filter((reading) => reading.lengthCm !== lengthCm);
     const readings = [...others, { lengthCm, forceKg }].sort((a, b) => a.lengthCm - b.lengthCm);
-    this.held.set(`Held at ${formatMass(forceKg, this.unit())} ${this.unit()}, written down.`);
+    this.held.set($localize`Held at ${formatMass(forceKg, this.unit())} ${this.unit()}, written down.`);
     this.changed.emit({ ...this.band(), readings });
   }
 }

@@ -29,8 +29,8 @@ export class Fill {
     const text = this.wanted().trim();
     if (text === '') return '';
     const kg = readMass(text, this.unit());
-    if (kg === undefined) return 'A mass is a number, such as 1.3 or 3 lb.';
+    if (kg === undefined) return $localize`A mass is a number, such as 1.3 or 3 lb.`;
     const answer = fillForMass(this.container(), kg);
-    return answer.ok ? `fill to ${Number(answer.litres.toFixed(2))} L` : answer.sentence;
+    return answer.ok ? $localize`fill to ${Number(answer.litres.toFixed(2))} L` : answer.sentence;
   });
 }

@@ -36,7 +36,7 @@ function trueBand(band: Band): BandFit {
 /** A stand-in that swings, settles, trembles and is now and then overloaded, as a real one does. */
 export function simulatedScale(random: () => number): HangingScale {
   return {
-    name: 'simulated scale',
+    name: $localize`simulated scale`,
     pull: (band, lengthCm) => {
       const kg = bandForce(trueBand(band), lengthCm);
       return interval(SAMPLE_MS).pipe(

@@ -35,12 +35,12 @@ interface FormOf {
 }
 
 const mass = (key: string, label: string): FieldOf => ({ key, label, kind: 'mass' });
-const count = (key = 'count', label = 'how many'): FieldOf => ({ key, label, kind: 'number' });
+const count = (key = 'count', label = $localize`how many`): FieldOf => ({ key, label, kind: 'number' });
 
 const PLATES: RowsOf = {
   key: 'plates',
-  label: 'plates, all there are',
-  add: 'another size',
+  label: $localize`plates, all there are`,
+  add: $localize`another size`,
   fields: [mass('massKg', 'each'), count()],
   fresh: (unit) => ({ massKg: unit === 'kg' ? 2.5 : kgFromPounds(5), count: 4 }),
 };
@@ -51,7 +51,7 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
     fields: [
       {
         key: 'form',
-        label: 'which',
+        label: $localize`which`,
         kind: 'choice',
         choices: ['dumbbell', 'kettlebell', 'can'].map((value) => ({ value, words: value })),
       },
@@ -63,14 +63,14 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
     fields: [
       {
         key: 'handles',
-        label: 'handles',
+        label: $localize`handles`,
         kind: 'choice',
         choices: [
-          { value: 1, words: 'one' },
-          { value: 2, words: 'two' },
+          { value: 1, words: $localize`one` },
+          { value: 2, words: $localize`two` },
         ],
       },
-      mass('handleKg', 'one handle, with collars'),
+      mass('handleKg', $localize`one handle, with collars`),
     ],
     rows: PLATES,
   },
@@ -78,60 +78,60 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
     fields: [
       {
         key: 'form',
-        label: 'which',
+        label: $localize`which`,
         kind: 'choice',
         choices: barFormSchema.options.map((value) => ({ value, words: BAR_WORDS[value] })),
       },
-      mass('barKg', 'the bar, with collars'),
-      mass('trustedKg', 'trusted with'),
+      mass('barKg', $localize`the bar, with collars`),
+      mass('trustedKg', $localize`trusted with`),
     ],
     rows: PLATES,
   },
   fillable: {
     fields: [
-      { key: 'name', label: 'what', kind: 'words' },
-      { key: 'capacityLitres', label: 'holds', kind: 'number', suffix: 'L' },
+      { key: 'name', label: $localize`what`, kind: 'words' },
+      { key: 'capacityLitres', label: $localize`holds`, kind: 'number', suffix: 'L' },
       {
         key: 'densityKgPerLitre',
-        label: 'filled with',
+        label: $localize`filled with`,
         kind: 'choice',
         choices: Object.entries(DENSITY_KG_PER_LITRE).map(([words, value]) => ({
           value,
           words,
         })),
       },
-      { key: 'stepLitres', label: 'a mark every', kind: 'number', suffix: 'L' },
+      { key: 'stepLitres', label: $localize`a mark every`, kind: 'number', suffix: 'L' },
       mass('emptyKg', 'empty'),
       count(),
-      mass('trustedKg', 'trusted with'),
+      mass('trustedKg', $localize`trusted with`),
     ],
   },
   bag: {
     fields: [
-      { key: 'name', label: 'what', kind: 'words' },
+      { key: 'name', label: $localize`what`, kind: 'words' },
       mass('emptyKg', 'empty'),
-      mass('trustedKg', 'trusted with'),
-      { key: 'handle', label: 'has a handle', kind: 'check' },
+      mass('trustedKg', $localize`trusted with`),
+      { key: 'handle', label: $localize`has a handle`, kind: 'check' },
     ],
     rows: {
       key: 'items',
-      label: 'what goes into it',
-      add: 'another thing',
-      fields: [{ key: 'name', label: 'what', kind: 'words' }, mass('massKg', 'each'), count()],
-      fresh: () => ({ name: 'book', massKg: 0.5, count: 1 }),
+      label: $localize`what goes into it`,
+      add: $localize`another thing`,
+      fields: [{ key: 'name', label: $localize`what`, kind: 'words' }, mass('massKg', 'each'), count()],
+      fresh: () => ({ name: $localize`book`, massKg: 0.5, count: 1 }),
     },
   },
   band: {
     fields: [
-      { key: 'name', label: 'what', kind: 'words' },
-      { key: 'slackCm', label: 'lying slack, hook to hook', kind: 'number', suffix: 'cm' },
+      { key: 'name', label: $localize`what`, kind: 'words' },
+      { key: 'slackCm', label: $localize`lying slack, hook to hook`, kind: 'number', suffix: $localize`cm` },
     ],
     rows: {
       key: 'readings',
-      label: 'readings on the scale',
-      add: 'a reading by hand',
+      label: $localize`readings on the scale`,
+      add: $localize`a reading by hand`,
       fields: [
-        { key: 'lengthCm', label: 'pulled to', kind: 'number', suffix: 'cm' },
+        { key: 'lengthCm', label: $localize`pulled to`, kind: 'number', suffix: $localize`cm` },
         mass('forceKg', 'read'),
       ],
       fresh: () => ({ lengthCm: 200, forceKg: 5 }),
@@ -139,20 +139,20 @@ export const FORMS: Readonly<Record<ImplementKind, FormOf>> = {
   },
   ankle: { fields: [mass('massKg', 'each'), count()] },
   vest: {
-    fields: [mass('emptyKg', 'empty'), mass('insertKg', 'one insert'), count('inserts', 'inserts')],
+    fields: [mass('emptyKg', 'empty'), mass('insertKg', $localize`one insert`), count('inserts', 'inserts')],
   },
   prop: {
     fields: [
       {
         key: 'prop',
-        label: 'what',
+        label: $localize`what`,
         kind: 'choice',
         choices: propSchema.options.map((value) => ({
           value,
           words: PROP_WORDS[value].replace(/^an? /, ''),
         })),
       },
-      { key: 'heightCm', label: 'how high', kind: 'number', suffix: 'cm' },
+      { key: 'heightCm', label: $localize`how high`, kind: 'number', suffix: $localize`cm` },
     ],
   },
 };
@@ -179,7 +179,7 @@ export function plainThing(kind: ImplementKind, unit: MassUnit): Implement {
     fillable: {
       kind: 'fillable',
       id: 'new',
-      name: 'bottle',
+      name: $localize`bottle`,
       emptyKg: 0.05,
       capacityLitres: 2,
       densityKgPerLitre: DENSITY_KG_PER_LITRE.water,
@@ -189,13 +189,13 @@ export function plainThing(kind: ImplementKind, unit: MassUnit): Implement {
     bag: {
       kind: 'bag',
       id: 'new',
-      name: 'tote',
+      name: $localize`tote`,
       emptyKg: 0.2,
       handle: true,
       trustedKg: 9,
-      items: [{ name: 'book', massKg: 0.5, count: 4 }],
+      items: [{ name: $localize`book`, massKg: 0.5, count: 4 }],
     },
-    band: { kind: 'band', id: 'new', name: 'band', slackCm: 100, readings: [] },
+    band: { kind: 'band', id: 'new', name: $localize`band`, slackCm: 100, readings: [] },
     ankle: { kind: 'ankle', id: 'new', massKg: kg(1, 2), count: 2 },
     vest: { kind: 'vest', id: 'new', emptyKg: kg(1, 2), insertKg: kg(1, 2), inserts: 8 },
     prop: { kind: 'prop', id: 'new', prop: 'chair' },

@@ -97,6 +97,10 @@ export class ImplementForm {
     });
     return { field, path, value, schema, draftKey: `implement ${this.implement().id} ${path}` };
   }
+
+  protected takeOutSays(row: number): string {
+    return $localize`Take out row ${row}`;
+  }
 }
 
 /** What the schema has against a thing at one of its fields; against the field alone when `exactly`, else anywhere first. */
@@ -104,7 +108,7 @@ function problemAt(values: Values, path: string, exactly = false): string | unde
   const issues = implementSchema.safeParse(values).error?.issues ?? [];
   const own = issues.find((issue) => issue.path.join('.') === path) ?? (exactly ? undefined : issues[0]);
   if (!own) return undefined;
-  return /^[a-z]/.test(own.message) ? own.message : 'cannot be left empty';
+  return /^[a-z]/.test(own.message) ? own.message : $localize`cannot be left empty`;
 }
 
 /** With a value put in at a path; a field that is left empty is not there at all. */

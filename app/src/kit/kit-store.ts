@@ -113,7 +113,7 @@ export const KitStore = signalStore(
       }),
       summary: computed(() => {
         const count = entry()?.kit.implements.filter(({ kind }) => kind !== 'prop').length ?? 0;
-        return `${counted(count, 'thing', 'things')} to lift · ${entry()?.words ?? ''}`;
+        return $localize`${counted(count, $localize`thing`, $localize`things`)} to lift · ${entry()?.words ?? ''}`;
       }),
     };
   }),
@@ -141,7 +141,7 @@ export const KitStore = signalStore(
       /** Counts something in: a household thing, or the plainest one of its kind, to be changed at once. */
       add(implement: Implement): void {
         const added = { ...implement, id: crypto.randomUUID() };
-        editKit(`count in ${implementWords(added, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`count in ${implementWords(added, 'kg').name.toLowerCase()}`, (kit) => ({
           ...kit,
           implements: [...kit.implements, added],
         }));
@@ -156,7 +156,7 @@ export const KitStore = signalStore(
       },
 
       remove(implement: Implement): void {
-        editKit(`take out ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`take out ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
           ...kit,
           implements: kit.implements.filter(({ id }) => id !== implement.id),
         }));
@@ -164,19 +164,19 @@ export const KitStore = signalStore(
       },
 
       rename(name: string): void {
-        editKit('rename the kit', (kit) => ({ ...kit, name }));
+        editKit($localize`rename the kit`, (kit) => ({ ...kit, name }));
       },
 
       stampIn(unit: Kit['unit']): void {
-        editKit(`kit in ${unit}`, (kit) => ({ ...kit, unit }));
+        editKit($localize`kit in ${unit}`, (kit) => ({ ...kit, unit }));
       },
 
       create(): void {
         const id = crypto.randomUUID();
         const unit = store.documents.document()?.settings.unit ?? 'kg';
-        store.documents.edit('new kit', (document) => ({
+        store.documents.edit($localize`new kit`, (document) => ({
           ...document,
-          kits: [...document.kits, { id, name: 'New kit', unit, implements: [] }],
+          kits: [...document.kits, { id, name: $localize`New kit`, unit, implements: [] }],
         }));
         patchState(store, { ...INITIAL, chosenId: id });
       },
@@ -184,7 +184,7 @@ export const KitStore = signalStore(
       /** The kit goes, and everybody's mention of it. */
       drop(): void {
         const kitId = store.entry()?.kit.id;
-        store.documents.edit('take out the kit', (document) => ({
+        store.documents.edit($localize`take out the kit`, (document) => ({
           ...document,
           kits: document.kits.filter(({ id }) => id !== kitId),
           participants: document.participants.map((person) =>
@@ -200,7 +200,7 @@ export const KitStore = signalStore(
       setUsers(participantIds: readonly string[]): void {
         const kitId = store.entry()?.kit.id;
         if (kitId === undefined) return;
-        store.documents.edit('who uses the kit', (document) => ({
+        store.documents.edit($localize`who uses the kit`, (document) => ({
           ...document,
           participants: document.participants.map((person) => {
             const uses = participantIds.includes(person.id);
@@ -236,7 +236,7 @@ function bandPath(targets: readonly KitTarget[]): BandPath | undefined {
 }
 
 function userWords(users: readonly Participant[]): string {
-  if (users.length === 0) return 'nobody yet';
+  if (users.length === 0) return $localize`nobody yet`;
   if (users.length === 1) return users[0]?.name ?? '';
-  return `place · ${users.length} people`;
+  return $localize`place · ${users.length} people`;
 }

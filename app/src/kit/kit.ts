@@ -56,8 +56,8 @@ export class KitScreen {
   protected readonly advice = computed(() => {
     if (this.kits.additionFailed()) {
       return {
-        head: 'What would help most could not be worked out.',
-        text: 'It is tried again with the next change.',
+        head: $localize`What would help most could not be worked out.`,
+        text: $localize`It is tried again with the next change.`,
       };
     }
     const addition = this.kits.addition();
@@ -65,18 +65,21 @@ export class KitScreen {
     const stuck = addition.outlooks.filter(({ stuckInWeek }) => stuckInWeek !== undefined);
     if (!addition.best) {
       return stuck.length === 0
-        ? { head: 'Nothing holds anyone back here.', text: 'Every next load is within a tenth of the last.' }
+        ? {
+            head: $localize`Nothing holds anyone back here.`,
+            text: $localize`Every next load is within a tenth of the last.`,
+          }
         : {
-            head: 'No single thing closes the gap.',
-            text: `${stuck.length} of ${addition.outlooks.length} exercises run out of loads; a harder rung or slower work is the way on.`,
+            head: $localize`No single thing closes the gap.`,
+            text: $localize`${stuck.length} of ${addition.outlooks.length} exercises run out of loads; a harder rung or slower work is the way on.`,
           };
     }
     return {
-      head: `What would help most: ${addition.best.addition.words}.`,
+      head: $localize`What would help most: ${addition.best.addition.words}.`,
       text: worthWords(addition.best),
       free:
         addition.forNothing &&
-        `For nothing: ${addition.forNothing.addition.words}. ${worthWords(addition.forNothing)}`,
+        $localize`For nothing: ${addition.forNothing.addition.words}. ${worthWords(addition.forNothing)}`,
       implement: addition.best.addition.implement,
     };
   });
@@ -87,13 +90,13 @@ export class KitScreen {
 
   protected remove(implement: Implement): void {
     this.kits.remove(implement);
-    this.notice.done('It is out of the kit.');
+    this.notice.done($localize`It is out of the kit.`);
   }
 
   protected drop(): void {
     const name = this.kits.entry()?.kit.name ?? '';
     this.kits.drop();
-    this.notice.done(`${name} is taken out.`);
+    this.notice.done($localize`${name} is taken out.`);
   }
 
   protected picture(implement: Implement): Recipe | undefined {
@@ -105,8 +108,9 @@ function worthWords({ helps, weeksSaved }: AdditionWorth): string {
   const [first] = helps;
   if (!first) return '';
   const people = new Set(helps.map(({ before }) => before.need.participantId)).size;
-  const ways = counted(helps.length, 'way', 'ways');
-  const whose = people === 1 ? '' : ` of ${people} people`;
-  const instead = first.before.weeks >= HORIZON_WEEKS ? 'half a year or more' : String(first.before.weeks);
-  return `${first.before.need.label}: a quarter more in ${first.after.weeks} weeks instead of ${instead}. It shortens ${ways} up${whose}, by ${weeksSaved} weeks in all.`;
+  const ways = counted(helps.length, $localize`way`, $localize`ways`);
+  const whose = people === 1 ? '' : $localize` of ${people} people`;
+  const instead =
+    first.before.weeks >= HORIZON_WEEKS ? $localize`half a year or more` : String(first.before.weeks);
+  return $localize`${first.before.need.label}:named:: a quarter more in ${first.after.weeks} weeks instead of ${instead}. It shortens ${ways} up${whose}, by ${weeksSaved} weeks in all.`;
 }

@@ -60,7 +60,7 @@ export class NumberLineView {
       x: this.drawing().toX(load.kg),
       mass: formatLoad(load.kg, this.unit()),
       recipe: recipeWords(load.recipe),
-      step: percent === undefined ? 'the lightest' : `${percent} % above the one before`,
+      step: percent === undefined ? $localize`the lightest` : $localize`${percent} % above the one before`,
     };
   });
 

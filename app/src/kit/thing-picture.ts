@@ -26,7 +26,7 @@ function partOf(implement: Implement): RecipePart | undefined {
         kind: 'band',
         name: implement.name,
         setUp: { strands: 2, stance: 'bothFeet', inCm: 0, wraps: 0 },
-        fixedBy: 'both feet',
+        fixedBy: $localize`both feet`,
         startKg: 0,
         meanKg: 0,
         peakKg: 0,

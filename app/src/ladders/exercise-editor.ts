@@ -61,18 +61,18 @@ const OPTIONS = {
   impacts: worded(IMPACT_WORDS),
   lifts: liftSchema.options.map((value) => ({ value, words: LIFT_WORDS[value] })),
   tiers: [
-    { value: undefined, words: 'everybody' },
-    ...TIERS.map((value) => ({ value, words: `${value} and up` })),
+    { value: undefined, words: $localize`everybody` },
+    ...TIERS.map((value) => ({ value, words: $localize`${value} and up` })),
   ] as Option<Tier | undefined>[],
-  props: props('needs nothing more'),
-  orProps: props('or …'),
+  props: props($localize`needs nothing more`),
+  orProps: props($localize`or …`),
   demands: [
-    { value: 'no', words: 'no' },
-    { value: 'loaded', words: 'when loaded' },
-    { value: 'always', words: 'yes' },
+    { value: 'no', words: $localize`no` },
+    { value: 'loaded', words: $localize`when loaded` },
+    { value: 'always', words: $localize`yes` },
   ] as Option<When>[],
 };
-const NO_BAND: BandPath = { fixedBy: 'both feet', startOfStature: 0.3, endOfStature: 0.8 };
+const NO_BAND: BandPath = { fixedBy: $localize`both feet`, startOfStature: 0.3, endOfStature: 0.8 };
 
 /** Everything there is to say of an exercise, checked as it is written, with what it means for the class beside it. */
 @Component({
@@ -138,19 +138,19 @@ export class ExerciseEditor {
         return {
           name: person.name,
           no: true,
-          words: `has not got ${missing.map((need) => need.map((prop) => PROP_WORDS[prop]).join(' or ')).join(', ')}`,
+          words: $localize`has not got ${missing.map((need) => need.map((prop) => PROP_WORDS[prop]).join(' or ')).join(', ')}`,
         };
       }
       const { loading } = exercise;
       const loads = (loading?.holds ?? []).some((hold) => owned.loads(hold, loading?.band).length > 0);
       if (loading?.required && (!loads || verdict.bodyWeightOnly)) {
-        return { name: person.name, no: true, words: 'has nothing to hold that way' };
+        return { name: person.name, no: true, words: $localize`has nothing to hold that way` };
       }
       const [rule] = verdict.rules;
       return {
         name: person.name,
         no: false,
-        words: rule ? rule.words : loads ? 'as it is, loaded' : 'as it is',
+        words: rule ? rule.words : loads ? $localize`as it is, loaded` : $localize`as it is`,
       };
     });
   });

@@ -16,9 +16,9 @@ export const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'han
 export const POSITION_WORDS: Record<Exercise['position'], string> = {
   standing: 'standing',
   seated: 'seated',
-  kneeling: 'kneeling, floor',
-  lying: 'lying, floor',
-  handsAndFeet: 'hands and feet, floor',
+  kneeling: $localize`kneeling, floor`,
+  lying: $localize`lying, floor`,
+  handsAndFeet: $localize`hands and feet, floor`,
 };
 
 /** Everything an exercise can be found by, in words. */
@@ -58,24 +58,24 @@ export function leverWords(levers: Rung['levers']): string {
 /** What each lift is measured on. */
 export const LIFT_WORDS: Record<Lift, string> = {
   squat: 'squat',
-  hinge: 'hip hinge',
+  hinge: $localize`hip hinge`,
   press: 'press',
   row: 'row',
-  overhead: 'overhead press',
-  raise: 'arm raise',
-  curl: 'arm curl',
-  extend: 'arm extension',
-  calf: 'heel raise',
+  overhead: $localize`overhead press`,
+  raise: $localize`arm raise`,
+  curl: $localize`arm curl`,
+  extend: $localize`arm extension`,
+  calf: $localize`heel raise`,
 };
 
 export const SIDES_WORDS: Record<Exercise['laterality'], string> = {
-  both: 'both sides at once',
-  eachSide: 'each side on its own',
-  alternating: 'left and right by turns',
+  both: $localize`both sides at once`,
+  eachSide: $localize`each side on its own`,
+  alternating: $localize`left and right by turns`,
 };
 
 export const IMPACT_WORDS: Record<Exercise['impact'], string> = {
   none: 'quiet',
-  low: 'a soft landing',
-  high: 'a hard landing',
+  low: $localize`a soft landing`,
+  high: $localize`a hard landing`,
 };

@@ -179,7 +179,10 @@ export const LaddersStore = signalStore(
               at,
               document.log.filter((entry) => entry.participantId === id),
             );
-            return { name, words: open ? 'through the gate' : `still needs ${missing.join('; ')}` };
+            return {
+              name,
+              words: open ? $localize`through the gate` : $localize`still needs ${missing.join('; ')}`,
+            };
           });
       }),
       substitutes: computed(() => {
@@ -263,7 +266,7 @@ export const LaddersStore = signalStore(
       if (!ladder) return;
       const id = crypto.randomUUID();
       const rungs = ladder.rungs.map((rung) => ({ ...rung, id: crypto.randomUUID() }));
-      const copied = { ...ladder, id, name: `${ladder.name}, our way`, rungs };
+      const copied = { ...ladder, id, name: $localize`${ladder.name}, our way`, rungs };
       if (store._keep(`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
         patchState(store, { chosenId: id, chosenRungId: undefined });
       }
@@ -278,7 +281,7 @@ export const LaddersStore = signalStore(
       const ladder = store.ladder();
       if (!ladder) return;
       const rungs = ladder.rungs.map((rung) => (rung.id === rungId ? { ...rung, ...part } : rung));
-      store._keep('change a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      store._keep($localize`change a rung`, ({ ladders }) => replace(ladders, { ...ladder, rungs }));
     },
 
     moveRung(rungId: string, by: 1 | -1): void {
@@ -288,14 +291,14 @@ export const LaddersStore = signalStore(
       if (!ladder || !rung || at + by < 0 || at + by >= ladder.rungs.length) return;
       const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
       rungs.splice(at + by, 0, rung);
-      store._keep('move a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      store._keep($localize`move a rung`, ({ ladders }) => replace(ladders, { ...ladder, rungs }));
     },
 
     removeRung(rungId: string): void {
       const ladder = store.ladder();
       if (!ladder) return;
       const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
-      store._keep('take out a rung', ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      store._keep($localize`take out a rung`, ({ ladders }) => replace(ladders, { ...ladder, rungs }));
       patchState(store, { chosenRungId: undefined });
     },
 
@@ -316,7 +319,7 @@ export const LaddersStore = signalStore(
         prerequisites: [],
       };
       if (
-        store._keep('add a rung', ({ ladders }) =>
+        store._keep($localize`add a rung`, ({ ladders }) =>
           replace(ladders, { ...ladder, rungs: [...ladder.rungs, rung] }),
         )
       ) {
@@ -336,12 +339,12 @@ export const LaddersStore = signalStore(
           ),
         );
       if (used) {
-        patchState(store, { problem: 'A session uses this ladder: take it out of the plan first.' });
+        patchState(store, { problem: $localize`A session uses this ladder: take it out of the plan first.` });
         return;
       }
       if (
         store._keep(
-          'take out a ladder',
+          $localize`take out a ladder`,
           (own) => (own.ladders = own.ladders.filter((ladder) => ladder.id !== id)),
         )
       ) {
@@ -390,8 +393,8 @@ export const LaddersStore = signalStore(
       const ladder = store.ladder();
       const rung = store.rung();
       if (!exercise || !words || !ladder || !rung) return;
-      const own = { ...exercise, id: crypto.randomUUID(), name: `${exercise.name}, our way` };
-      const done = store._keep('write an exercise', ({ exercises, ladders }) => {
+      const own = { ...exercise, id: crypto.randomUUID(), name: $localize`${exercise.name}, our way` };
+      const done = store._keep($localize`write an exercise`, ({ exercises, ladders }) => {
         exercises.push({ ...own, words });
         const rungs = ladder.rungs.map((other) =>
           other.id === rung.id ? { ...other, exerciseId: own.id } : other,
@@ -423,10 +426,12 @@ export const LaddersStore = signalStore(
           ),
         );
       if (used) {
-        patchState(store, { problem: 'A session uses this exercise: take it out of the plan first.' });
+        patchState(store, {
+          problem: $localize`A session uses this exercise: take it out of the plan first.`,
+        });
         return;
       }
-      const done = store._keep('take out an exercise', (own) => {
+      const done = store._keep($localize`take out an exercise`, (own) => {
         own.exercises = own.exercises.filter((exercise) => exercise.id !== id);
       });
       if (done) store.drafts.drop();

@@ -63,9 +63,9 @@ export class LaddersScreen {
   protected readonly conditionWords = CONDITION_WORDS;
 
   protected readonly limits: readonly { value: Limit; words: string }[] = [
-    { value: 'noFloor', words: 'no floor' },
-    { value: 'noJumping', words: 'no jumping' },
-    { value: 'quiet', words: 'quiet' },
+    { value: 'noFloor', words: $localize`no floor` },
+    { value: 'noJumping', words: $localize`no jumping` },
+    { value: 'quiet', words: $localize`quiet` },
   ];
   protected readonly shape = ladderSchema.shape;
 
@@ -75,17 +75,19 @@ export class LaddersScreen {
 
   protected readonly begin = computed(() => {
     const draft = this.ladders.draft();
-    return draft ? `Go on with “${draft.name || 'a new exercise'}”` : 'Write an exercise';
+    return draft
+      ? $localize`Go on with “${draft.name || $localize`a new exercise`}”`
+      : $localize`Write an exercise`;
   });
   protected readonly people = computed(() => [
-    { value: '', words: 'anybody with everything' },
+    { value: '', words: $localize`anybody with everything` },
     ...(this.ladders.documents.document()?.participants ?? []).map(({ id, name }) => ({
       value: id,
       words: name,
     })),
   ]);
   protected readonly kits = computed(() => [
-    { value: '', words: 'their own kit' },
+    { value: '', words: $localize`their own kit` },
     ...(this.ladders.documents.document()?.kits ?? []).map(({ id, name }) => ({ value: id, words: name })),
   ]);
   protected readonly watch = computed(() => Object.entries(this.ladders.detail()?.words?.watch ?? {}));

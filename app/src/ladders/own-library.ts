@@ -46,5 +46,5 @@ function onePlaced(part: PropertyKey): string {
 }
 
 function sentence(message: string): string {
-  return /^[a-z]/.test(message) ? `${message}.` : 'this is too short, too long or out of range.';
+  return /^[a-z]/.test(message) ? `${message}.` : $localize`this is too short, too long or out of range.`;
 }

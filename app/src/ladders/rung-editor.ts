@@ -46,8 +46,8 @@ export class RungEditor {
   protected readonly gate = gateSchema.shape;
   protected readonly otherNames = otherNames;
   protected readonly counted: readonly Option<'reps' | 'seconds'>[] = [
-    { value: 'reps', words: 'reps' },
-    { value: 'seconds', words: 'seconds' },
+    { value: 'reps', words: $localize`reps` },
+    { value: 'seconds', words: $localize`seconds` },
   ];
 
   protected readonly exercise = computed(() => this.ladders.detail()?.exercise);
@@ -125,5 +125,13 @@ export class RungEditor {
   protected dropWait(rung: Rung, at: number): void {
     const prerequisites = rung.prerequisites.filter((_, index) => index !== at);
     this.ladders.changeRung(rung.id, { prerequisites });
+  }
+
+  protected noNeedSays(need: readonly Prop[]): string {
+    return $localize`No longer needs ${this.needWords(need)}`;
+  }
+
+  protected noWaitSays(at: number): string {
+    return $localize`No longer waits for ${this.ladders.detail()?.waits[at] ?? ''}`;
   }
 }

@@ -60,56 +60,56 @@ export function setsFigure(weeks: readonly WeekOfLog[], muscle: Muscle): Figure 
   const values = weeks.map(({ muscles }) => muscles.get(muscle) ?? 0);
   const name = MUSCLE_WORDS[muscle];
   return {
-    label: `Weekly sets of the ${name}, with the published dose at ${DOSE.some} and ${DOSE.full}`,
+    label: $localize`Weekly sets of the ${name}, with the published dose at ${DOSE.some} and ${DOSE.full}`,
     build: bars(
       weeks.map(({ week }) => week),
       values,
       `sets, ${name}`,
       [
-        { at: DOSE.some, words: 'builds from here' },
-        { at: DOSE.full, words: 'the full dose' },
+        { at: DOSE.some, words: $localize`builds from here` },
+        { at: DOSE.full, words: $localize`the full dose` },
       ],
     ),
-    head: ['week of', ...['sets']],
+    head: [$localize`week of`, ...['sets']],
     rows: weeks.map(({ week }, at) => [day(week), round(values[at] ?? 0)]),
   };
 }
 
 export function volumeFigure(weeks: readonly WeekOfLog[]): Figure {
   return {
-    label: 'Kilograms times repetitions by week',
+    label: $localize`Kilograms times repetitions by week`,
     build: bars(
       weeks.map(({ week }) => week),
       weeks.map(({ volumeKg }) => volumeKg),
-      'kg × reps',
+      $localize`kg × reps`,
     ),
-    head: ['week of', 'kg × reps', 'sets'],
+    head: [$localize`week of`, $localize`kg × reps`, 'sets'],
     rows: weeks.map(({ week, volumeKg, sets }) => [day(week), String(Math.round(volumeKg)), String(sets)]),
   };
 }
 
 export function attendanceFigure(weeks: readonly WeekOfLog[]): Figure {
   return {
-    label: 'Visits by week',
+    label: $localize`Visits by week`,
     build: bars(
       weeks.map(({ week }) => week),
       weeks.map(({ visits }) => visits),
       'visits',
     ),
-    head: ['week of', 'visits'],
+    head: [$localize`week of`, 'visits'],
     rows: weeks.map(({ week, visits }) => [day(week), String(visits)]),
   };
 }
 
 export function loadFigure(weeks: readonly WeekOfLog[]): Figure {
   return {
-    label: 'Effort times minutes by week',
+    label: $localize`Effort times minutes by week`,
     build: bars(
       weeks.map(({ week }) => week),
       weeks.map(({ load }) => load),
-      'effort × min',
+      $localize`effort × min`,
     ),
-    head: ['week of', 'effort × min', 'monotony'],
+    head: [$localize`week of`, $localize`effort × min`, 'monotony'],
     rows: weeks.map(({ week, load, monotony }) => [
       day(week),
       String(Math.round(load)),
@@ -125,7 +125,7 @@ export function holdsFigure(
   const dates = [...new Set([...holds.values()].flatMap((own) => [...own.keys()]))].sort();
   const lines = [...holds];
   return {
-    label: 'The longest hold of each visit, in seconds',
+    label: $localize`The longest hold of each visit, in seconds`,
     build: (colours) => ({
       type: 'line',
       data: {
@@ -144,7 +144,7 @@ export function holdsFigure(
         plugins: { legend: { display: lines.length > 1, labels: { boxWidth: 16, boxHeight: 1 } } },
         scales: {
           x: { grid: { display: false } },
-          y: { beginAtZero: true, title: { display: true, text: 'seconds' } },
+          y: { beginAtZero: true, title: { display: true, text: $localize`seconds` } },
         },
       },
     }),
@@ -157,21 +157,21 @@ export function sidesFigure(sides: readonly SidesOfDay[], nameOf: (id: string) =
   const sorted = [...sides].sort((a, b) => (a.date < b.date ? -1 : 1));
   const percent = ({ left }: SidesOfDay) => Math.round(left * 1000) / 10;
   return {
-    label: 'Left and right: the left side’s share of the work, half when they are equal',
+    label: $localize`Left and right: the left side’s share of the work, half when they are equal`,
     build: (colours) => ({
       type: 'bar',
       data: {
         labels: sorted.map(({ date }) => day(date)),
         datasets: [
           {
-            label: 'left',
+            label: $localize`left`,
             data: sorted.map(percent),
             backgroundColor: colours.tier,
             stack: 'sides',
             maxBarThickness: 34,
           },
           {
-            label: 'right',
+            label: $localize`right`,
             data: sorted.map((own) => 100 - percent(own)),
             backgroundColor: colours.hair,
             stack: 'sides',
@@ -179,7 +179,7 @@ export function sidesFigure(sides: readonly SidesOfDay[], nameOf: (id: string) =
           },
           {
             type: 'line',
-            label: 'equal',
+            label: $localize`equal`,
             data: sorted.map(() => 50),
             borderColor: colours.ink,
             borderWidth: 1,
@@ -191,7 +191,7 @@ export function sidesFigure(sides: readonly SidesOfDay[], nameOf: (id: string) =
         plugins: { legend: { display: true, labels: { boxWidth: 12, boxHeight: 12 } } },
         scales: {
           x: { grid: { display: false }, stacked: true },
-          y: { min: 0, max: 100, stacked: true, title: { display: true, text: '% of the work' } },
+          y: { min: 0, max: 100, stacked: true, title: { display: true, text: $localize`% of the work` } },
         },
       },
     }),

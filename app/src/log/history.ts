@@ -60,13 +60,13 @@ export class HistoryScreen {
   protected readonly pairColumns = ['of', 'then', 'now', 'grown'];
   protected readonly dayOf = day;
   protected readonly kinds: readonly Option<Kind>[] = [
-    { value: 'strength', words: 'strength' },
-    { value: 'sets', words: 'weekly sets' },
-    { value: 'volume', words: 'volume' },
-    { value: 'holds', words: 'holds' },
-    { value: 'sides', words: 'left and right' },
-    { value: 'attendance', words: 'visits' },
-    { value: 'load', words: 'effort' },
+    { value: 'strength', words: $localize`strength` },
+    { value: 'sets', words: $localize`weekly sets` },
+    { value: 'volume', words: $localize`volume` },
+    { value: 'holds', words: $localize`holds` },
+    { value: 'sides', words: $localize`left and right` },
+    { value: 'attendance', words: $localize`visits` },
+    { value: 'load', words: $localize`effort` },
   ];
   protected readonly shown = signal<Kind>('strength');
   protected readonly asTable = signal(false);
@@ -107,12 +107,12 @@ export class HistoryScreen {
 
   protected readonly nothing = computed(() => {
     const words: Partial<Record<Kind, string>> = {
-      holds: 'No holds are logged yet.',
-      sides: 'Sides were not written down apart yet: type them like “l 8 8 r 10 10”.',
-      load: 'Nobody asked how hard it was yet: it is the last column where the class is filled in.',
-      strength: 'This exercise says nothing of a maximum.',
+      holds: $localize`No holds are logged yet.`,
+      sides: $localize`Sides were not written down apart yet: type them like “l 8 8 r 10 10”.`,
+      load: $localize`Nobody asked how hard it was yet: it is the last column where the class is filled in.`,
+      strength: $localize`This exercise says nothing of a maximum.`,
     };
-    return words[this.shown()] ?? 'Nothing to show yet.';
+    return words[this.shown()] ?? $localize`Nothing to show yet.`;
   });
 
   constructor() {
@@ -126,7 +126,7 @@ export class HistoryScreen {
     const unit = this.unit();
     const show = (kg: number) => formatMass(kg, unit);
     return {
-      label: `The maximum in ${exercise.name.toLowerCase()} with the band it lies in`,
+      label: $localize`The maximum in ${exercise.name.toLowerCase()} with the band it lies in`,
       build: strengthChart(running, unit),
       head: ['day', `maximum, ${unit}`, 'from', 'to'],
       rows: running.path.map((point) => [
@@ -140,7 +140,11 @@ export class HistoryScreen {
 
   /** The figure's own head as columns of a table. */
   protected columns({ head }: Figure): readonly Column<Figure['rows'][number]>[] {
-    return head.map((words, at) => ({ name: `column ${at} ${words}`, words, cell: (row) => row[at] ?? '' }));
+    return head.map((words, at) => ({
+      name: `column ${at} ${words}`,
+      words,
+      cell: (row) => row[at] ?? '',
+    }));
   }
 
   protected best({ loadKg, amount, counted, pair }: BestSet): string {
@@ -155,7 +159,7 @@ export class HistoryScreen {
 
   /** What changed, in a few signs. */
   protected grown({ then, now }: Pair): string {
-    if (then.rungId !== now.rungId) return 'another version';
+    if (then.rungId !== now.rungId) return $localize`another version`;
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
     if (Math.abs(kg) > SAME_WRITTEN_KG)
       return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit())}${now.pair ? ' each' : ''}`;
@@ -174,7 +178,7 @@ export class HistoryScreen {
       const [first] = own;
       const levers = leversInWords(first?.levers);
       const stood = own.flatMap(({ set, stood: before = [] }) =>
-        before.map(({ amount, until }) => `Set ${set} stood at ${amount} until ${day(until)}.`),
+        before.map(({ amount, until }) => $localize`Set ${set} stood at ${amount} until ${day(until)}.`),
       );
       return {
         name: `${this.nameOf(first?.exerciseId ?? '')}${levers ? `, ${levers}` : ''}`,

@@ -75,11 +75,11 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
       <div data-testid="log-found">
         <p i18n>
           {result.good, plural, =1 {1 set} other {{{ result.good }} sets}} of
-          {result.people, plural, =1 {1 person} other {{{ result.people }} people}} can be taken in
-          @if (result.good > 0) {
-            , from {{ result.from }} to {{ result.to }}
-          }
-          .
+          {result.people, plural, =1 {1 person} other {{{ result.people }} people}} can be taken in{result.good, plural,
+            =0 {}
+            other {, from {{ result.from }} to {{ result.to }}}
+
+          }.
         </p>
         @if (result.bad > 0) {
           <p i18n class="problem" role="alert">
@@ -151,7 +151,7 @@ export class LogFiles {
     this.leave();
     this.talk = this.open();
     this.name.set(file.name);
-    await this.during('Looking at it …', async (talk) => {
+    await this.during($localize`Looking at it …`, async (talk) => {
       const preview = await talk.ask({ kind: 'look', file });
       this.preview.set(preview);
       this.mapping.set(preview.mapping);
@@ -169,7 +169,7 @@ export class LogFiles {
   protected async check(): Promise<void> {
     const about = this.about();
     if (!about) return;
-    await this.during('Reading …', async (talk) => {
+    await this.during($localize`Reading …`, async (talk) => {
       const question = { kind: 'read', mapping: this.mapping(), dateOrder: this.order(), ...about } as const;
       this.found.set(await talk.ask(question, (share) => this.share.set(share)));
     });
@@ -177,11 +177,11 @@ export class LogFiles {
 
   protected async keep(): Promise<void> {
     await this.documents.settled();
-    await this.during('Taking it in …', async (talk) => {
+    await this.during($localize`Taking it in …`, async (talk) => {
       const { kept } = await talk.ask({ kind: 'keep' }, (share) => this.share.set(share));
       await this.documents.readLogAgain((document) => this.workOut(document));
       this.leave();
-      this.done.set(`${counted(kept, 'set', 'sets')} taken in.`);
+      this.done.set($localize`${counted(kept, $localize`set`, $localize`sets`)} taken in.`);
     });
   }
 
@@ -207,7 +207,7 @@ export class LogFiles {
     if (!about) return;
     await this.documents.settled();
     this.talk ??= this.open();
-    await this.during('Writing …', async (talk) => {
+    await this.during($localize`Writing …`, async (talk) => {
       download(this.page, 'log.csv', await talk.ask({ kind: 'write', ...about }));
     });
   }
@@ -229,7 +229,7 @@ export class LogFiles {
       await run(this.talk);
     } catch (error) {
       this.done.set(
-        `That did not work: ${error instanceof Error ? error.message : 'unknown reason'}. Nothing was kept.`,
+        $localize`That did not work: ${error instanceof Error ? error.message : $localize`unknown reason`}. Nothing was kept.`,
       );
     } finally {
       this.busy.set('');

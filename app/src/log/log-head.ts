@@ -45,8 +45,8 @@ export class LogHead {
 
   protected readonly view = inject(ViewStore);
   protected readonly ways = [
-    { path: '/log', words: 'fill in' },
-    { path: '/log/next', words: 'next week' },
-    { path: '/log/history', words: 'history' },
+    { path: '/log', words: $localize`fill in` },
+    { path: '/log/next', words: $localize`next week` },
+    { path: '/log/history', words: $localize`history` },
   ] as const;
 }

@@ -132,7 +132,11 @@ export const LogStore = signalStore(
       if (put.length + gone.length === 0) return true;
       const keys = cells.map(({ key }) => key);
       patchState(store, { underWay: [...store.underWay(), ...keys] });
-      const kept = await documents.record(`${row.participant.name}: ${put.length} sets`, put, gone);
+      const kept = await documents.record(
+        $localize`${row.participant.name}:named:: ${put.length} sets`,
+        put,
+        gone,
+      );
       patchState(store, { underWay: store.underWay().filter((key) => !keys.includes(key)) });
       return kept;
     }
@@ -175,7 +179,11 @@ export const LogStore = signalStore(
         const cell = store.selected();
         const person = store.selectedPerson();
         if (!cell || !person || cell.entries.length === 0) return;
-        await documents.record(`${person.name}: take out ${cell.entries.length} sets`, [], cell.entries);
+        await documents.record(
+          $localize`${person.name}:named:: take out ${cell.entries.length} sets`,
+          [],
+          cell.entries,
+        );
       },
 
       /** How hard a visit was and how long it took; an effort that is no number takes it out. */
@@ -186,7 +194,7 @@ export const LogStore = signalStore(
         const date = store.date();
         const visit = { id: crypto.randomUUID(), participantId, sessionId: session.id, week, date };
         if (effort !== undefined && !visitSchema.safeParse({ ...visit, effort, minutes }).success) return;
-        documents.edit('how hard it was', (document) => {
+        documents.edit($localize`how hard it was`, (document) => {
           const others = document.visits.filter(
             (own) => own.participantId !== participantId || own.week !== week || own.sessionId !== session.id,
           );

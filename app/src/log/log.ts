@@ -119,7 +119,7 @@ export class LogScreen {
   /** What else was said, beside the reps. */
   protected rest({ entries }: LogCell): string {
     const load = loadInWords(entries, this.log.view.unit());
-    return [load || 'body weight', aboutSets(entries)].filter(Boolean).join(', ');
+    return [load || $localize`body weight`, aboutSets(entries)].filter(Boolean).join(', ');
   }
 
   /** Notes, and what stood before something was put right. */
@@ -128,7 +128,7 @@ export class LogScreen {
     const stood = entries.flatMap(({ set, stood: before = [] }) =>
       before.map(
         ({ amount, until }) =>
-          `Set ${set} stood at ${amount} until ${until.slice(0, 16).replace('T', ', ')}.`,
+          $localize`Set ${set} stood at ${amount} until ${until.slice(0, 16).replace('T', ', ')}.`,
       ),
     );
     return [...notes, ...stood];
@@ -197,5 +197,9 @@ export class LogScreen {
   private focusCell(): void {
     const { row, column } = this.log.at();
     this.focus.on(`log-${row}-${column}`);
+  }
+
+  protected allSays(name: string): string {
+    return $localize`All of ${name}’s as asked`;
   }
 }

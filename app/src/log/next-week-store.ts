@@ -95,7 +95,7 @@ export const NextWeekStore = signalStore(
         const decided = proposal.participantId === undefined ? undefined : decisionOn(document, proposal);
         return {
           proposal,
-          person: names.get(proposal.participantId ?? '') ?? 'the class',
+          person: names.get(proposal.participantId ?? '') ?? $localize`the class`,
           decided,
           state: decided ? (decided === 'declined' ? 'declined' : 'agreed') : 'open',
         };
@@ -143,18 +143,18 @@ export const NextWeekStore = signalStore(
 
       decide(proposals: readonly Proposal[], decision: Decision): void {
         if (proposals.length === 0) return;
-        const words = { agreed: 'agree', otherWay: 'the other way', declined: 'decline' }[decision];
+        const words = { agreed: 'agree', otherWay: $localize`the other way`, declined: 'decline' }[decision];
         const label =
           proposals.length === 1
-            ? `${words}: ${proposals[0]?.slotName ?? ''}`
-            : `${words}: ${proposals.length} proposals`;
+            ? `${words}:named:: ${proposals[0]?.slotName ?? ''}`
+            : $localize`${words}:named:: ${proposals.length} proposals`;
         store.documents.edit(label, (document) =>
           decide(document, proposals.map(asChanged), decision, { newId, unit: store.view.unit() }),
         );
       },
 
       undecide(proposal: Proposal): void {
-        store.documents.edit('open again', (document) => undecide(document, proposal));
+        store.documents.edit($localize`open again`, (document) => undecide(document, proposal));
       },
     };
   }),

@@ -63,7 +63,7 @@ export class NextWeekScreen {
   }
 
   protected loadWord(line: Line): string {
-    return this.isPair(line) ? 'load each' : 'load';
+    return this.isPair(line) ? $localize`load each` : 'load';
   }
 
   protected pinOf({ proposal }: Line): Pin {

@@ -106,16 +106,16 @@ export class Cautions {
   protected readonly shape = cautionSchema.shape;
 
   protected readonly places: readonly Option<SurgeryPlace | undefined>[] = [
-    { value: undefined, words: 'where? a clinician first until it is said' },
+    { value: undefined, words: $localize`where? a clinician first until it is said` },
     ...surgeryPlaceSchema.options.map((value) => ({ value, words: SURGERY_PLACE_WORDS[value] })),
   ];
   /** Two schools: by what the pressure is, or never. */
   protected readonly schools: readonly Option<'never' | undefined>[] = [
     {
       value: undefined,
-      words: `light, below ${PRESSURE_CLINICIAN.systolic}/${PRESSURE_CLINICIAN.diastolic}`,
+      words: $localize`light, below ${PRESSURE_CLINICIAN.systolic}/${PRESSURE_CLINICIAN.diastolic}`,
     },
-    { value: 'never', words: 'never a load overhead' },
+    { value: 'never', words: $localize`never a load overhead` },
   ];
 
   protected readonly conditions = computed(() => {

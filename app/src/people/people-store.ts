@@ -29,7 +29,7 @@ interface PeopleState {
 const FORMULA_NAMES = Object.keys(FORMULAS) as Formula[];
 
 const NOBODY: Omit<Participant, 'id' | 'unit'> = {
-  name: 'New person',
+  name: $localize`New person`,
   role: '',
   bodyMassKg: 70,
   tier: 'beginner',
@@ -127,7 +127,7 @@ export const PeopleStore = signalStore(
       },
 
       choose(formula: Formula): void {
-        change(`${FORMULAS[formula].name}’s equation`, (person) => ({ ...person, formula }));
+        change($localize`${FORMULAS[formula].name}’s equation`, (person) => ({ ...person, formula }));
       },
 
       /** Changes what is known of the person on view, or says why it cannot be so; nothing of it is kept then. */
@@ -144,7 +144,7 @@ export const PeopleStore = signalStore(
       create(): string {
         const id = crypto.randomUUID();
         const unit = store.documents.document()?.settings.unit ?? 'kg';
-        store.documents.edit('somebody new', (document) => ({
+        store.documents.edit($localize`somebody new`, (document) => ({
           ...document,
           participants: [...document.participants, { ...NOBODY, id, unit }],
         }));
@@ -153,7 +153,7 @@ export const PeopleStore = signalStore(
 
       /** A roster's people join the class. */
       join(people: readonly Participant[]): void {
-        store.documents.edit(`${people.length} people from a roster`, (document) => ({
+        store.documents.edit($localize`${people.length} people from a roster`, (document) => ({
           ...document,
           participants: [...document.participants, ...people],
         }));
@@ -162,7 +162,7 @@ export const PeopleStore = signalStore(
       /** Out of the class, with what was set by hand for them and what they logged; undo brings all of it back. */
       remove(): void {
         const id = store.person()?.id;
-        store.documents.edit(`take out ${store.person()?.name ?? ''}`, (document) => ({
+        store.documents.edit($localize`take out ${store.person()?.name ?? ''}`, (document) => ({
           ...document,
           participants: document.participants.filter((person) => person.id !== id),
           overrides: document.overrides.filter(({ participantId }) => participantId !== id),
@@ -173,12 +173,15 @@ export const PeopleStore = signalStore(
       },
 
       addSet(set: KnownSet): void {
-        change('write down a set', (person) => ({ ...person, knownSets: [...person.knownSets, set] }));
+        change($localize`write down a set`, (person) => ({
+          ...person,
+          knownSets: [...person.knownSets, set],
+        }));
         patchState(store, { chosenExerciseId: set.exerciseId });
       },
 
       removeSet(set: KnownSet): void {
-        change('take out a set', (person) => ({
+        change($localize`take out a set`, (person) => ({
           ...person,
           knownSets: person.knownSets.filter((known) => known !== set),
         }));

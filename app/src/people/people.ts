@@ -25,7 +25,7 @@ import { Profile } from './profile';
 import { RosterDialog } from './roster-dialog';
 import { Strength } from './strength';
 
-const TABS = ['profile and cautions', 'strength'] as const;
+const TABS = [$localize`profile and cautions`, 'strength'] as const;
 
 /** People: who they are and what limits them, and how strong they are. */
 @Component({
@@ -75,7 +75,7 @@ export class PeopleScreen {
   protected remove(): void {
     const name = this.people.person()?.name ?? '';
     this.people.remove();
-    this.notice.done(`${name} is out of the class.`);
+    this.notice.done($localize`${name} is out of the class.`);
   }
 
   protected exportRoster(): void {

@@ -23,9 +23,9 @@ import { Standing } from './standing';
 
 const EXPERIENCE_WORDS: Record<Experience, string> = {
   new: 'never',
-  some: 'on and off',
-  months: 'for months',
-  years: 'for years',
+  some: $localize`on and off`,
+  months: $localize`for months`,
+  years: $localize`for years`,
 };
 
 const same = <T extends string>(value: T): Option<T> => ({ value, words: value });
@@ -57,12 +57,12 @@ export class Profile {
   protected readonly tiers = TIERS.map(same);
   protected readonly units = unitSchema.options.map(same);
   protected readonly sexes: readonly Option<Sex | undefined>[] = [
-    { value: undefined, words: 'not said' },
+    { value: undefined, words: $localize`not said` },
     same('female'),
     same('male'),
   ];
   protected readonly experiences: readonly Option<Experience | undefined>[] = [
-    { value: undefined, words: 'not said' },
+    { value: undefined, words: $localize`not said` },
     ...experienceSchema.options.map((value) => ({ value, words: EXPERIENCE_WORDS[value] })),
   ];
   protected readonly days = [1, 2, 3, 4, 5, 6, 7].map((value) => ({
@@ -74,6 +74,8 @@ export class Profile {
 
   protected readonly standing = computed(() => {
     const set = Object.keys(this.person()?.rungs ?? {}).length;
-    return set === 0 ? 'by tier on every ladder' : `set on ${counted(set, 'ladder', 'ladders')}`;
+    return set === 0
+      ? $localize`by tier on every ladder`
+      : $localize`set on ${counted(set, $localize`ladder`, $localize`ladders`)}`;
   });
 }

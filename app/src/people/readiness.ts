@@ -5,10 +5,10 @@ import { READINESS_QUESTIONS } from '@dray/core/late';
 import { PeopleStore } from './people-store';
 
 const VERDICT_WORDS: Record<ReadinessVerdict, string> = {
-  clear: 'Clear to start.',
-  startGently: 'Start gently.',
-  clinicianFirst: 'See a clinician first.',
-  symptoms: 'Stop. See a clinician first; every card is empty until then.',
+  clear: $localize`Clear to start.`,
+  startGently: $localize`Start gently.`,
+  clinicianFirst: $localize`See a clinician first.`,
+  symptoms: $localize`Stop. See a clinician first; every card is empty until then.`,
 };
 
 /** The questions before a first session, and what their answers say. */

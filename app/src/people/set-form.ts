@@ -98,7 +98,7 @@ export class SetForm {
   protected readonly set = form(this.draft, (path) => {
     checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'Load' });
     checkedBy(path.reps, { schema: () => repsSchema, named: () => 'Reps' });
-    checkedBy(path.left, { schema: () => leftSchema, named: () => 'Reps left' });
+    checkedBy(path.left, { schema: () => leftSchema, named: () => $localize`Reps left` });
   });
 
   /** Versions of the exercise, where its body weight depends on them. */
@@ -132,7 +132,7 @@ export class SetForm {
       const [issue] = checked.error.issues;
       this.problem.set(issue ? problemFrom(issue).sentence : '');
     } else if (checked.data.loadKg === undefined && !body) {
-      this.problem.set('How heavy was it? Write the load, both hands together.');
+      this.problem.set($localize`How heavy was it? Write the load, both hands together.`);
     } else {
       this.problem.set('');
       this.people.addSet(checked.data);

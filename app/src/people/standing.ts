@@ -67,7 +67,7 @@ export class Standing {
   private readonly people = inject(PeopleStore);
 
   protected readonly tiers = computed<readonly Option<Tier | undefined>[]>(() => [
-    { value: undefined, words: `${this.people.person()?.tier ?? ''}, as a whole` },
+    { value: undefined, words: $localize`${this.people.person()?.tier ?? ''}, as a whole` },
     ...TIERS.map((value) => ({ value, words: value })),
   ]);
 
@@ -87,7 +87,7 @@ export class Standing {
     this.allLadders().map((ladder) => {
       const standing = this.people.person()?.rungs[ladder.id];
       const rungs: readonly Option<string | undefined>[] = [
-        { value: undefined, words: 'by tier' },
+        { value: undefined, words: $localize`by tier` },
         ...ladder.rungs.map(({ id, name }) => ({ value: id, words: name })),
       ];
       return { ladder, standing, rungs, levers: this.leversOf(ladder, standing) };
@@ -101,7 +101,7 @@ export class Standing {
     return (Object.entries(rung?.levers ?? {}) as [LeverKind, number][]).map(([lever, value]) => {
       const { name, unit } = LEVERS[lever];
       const range = exercise?.levers.find((known) => known.lever === lever);
-      const goes = range && `goes from ${range.from} to ${range.to} ${unit}`;
+      const goes = range && $localize`goes from ${range.from} to ${range.to} ${unit}`;
       const schema = range && z.number(goes).min(range.from, goes).max(range.to, goes);
       return { lever, name, unit, schema, value: own?.[lever] ?? value };
     });

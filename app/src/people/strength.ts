@@ -53,10 +53,10 @@ export class Strength {
     })),
   );
   protected readonly numbers: readonly { name: string; cell: (row: SetRow) => string | number }[] = [
-    { name: 'load', cell: ({ load }) => load },
-    { name: 'reps', cell: ({ set }) => set.reps },
-    { name: 'left', cell: ({ left }) => left },
-    { name: 'alone it says', cell: ({ implied }) => implied },
+    { name: $localize`load`, cell: ({ load }) => load },
+    { name: $localize`reps`, cell: ({ set }) => set.reps },
+    { name: $localize`left`, cell: ({ left }) => left },
+    { name: $localize`alone it says`, cell: ({ implied }) => implied },
   ];
   protected readonly columns = ['day', 'exercise', ...this.numbers.map(({ name }) => name), 'take out'];
 
@@ -77,37 +77,41 @@ export class Strength {
     const { standardError, own, carried, trend, wild, unreadable } = running;
     const unit = this.unit();
     const percent = Math.round(standardError * 100);
-    const count = (n: number, words: string) => `${counted(n, 'set', 'sets')} ${words}`;
+    const count = (n: number, words: string) => `${counted(n, $localize`set`, $localize`sets`)} ${words}`;
     const rests =
       own + carried === 0
-        ? 'a guess from body mass and experience'
-        : [own > 0 ? count(own, 'of it') : '', carried > 0 ? count(carried, 'of related exercises') : '']
+        ? $localize`a guess from body mass and experience`
+        : [
+            own > 0 ? count(own, $localize`of it`) : '',
+            carried > 0 ? count(carried, $localize`of related exercises`) : '',
+          ]
             .filter(Boolean)
             .join(' and ');
     // A load that only adds to the body: the maximum is of both.
     const together =
-      this.people.exercise()?.loading?.bodyShare === undefined ? '' : 'body and load together, ';
+      this.people.exercise()?.loading?.bodyShare === undefined ? '' : $localize`body and load together, `;
     const sure = Math.abs(trend.percentPerWeek) > 1.645 * trend.standardErrorPercent;
-    const perWeek = `${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
+    const perWeek = $localize`${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
     return {
       max: formatMass(running.maxKg, unit),
-      band: `${formatMass(running.lowKg, unit)} to ${formatLoad(running.highKg, unit)} in nine of ten cases`,
-      rests: `${together}from ${rests}, ±${percent} %`,
-      trend: own + carried < 2 ? '' : sure ? perWeek : `no clear trend (${perWeek})`,
+      band: $localize`${formatMass(running.lowKg, unit)} to ${formatLoad(running.highKg, unit)} in nine of ten cases`,
+      rests: $localize`${together}from ${rests}, ±${percent} %`,
+      trend: own + carried < 2 ? '' : sure ? perWeek : $localize`no clear trend (${perWeek})`,
       low:
         standardError > SURE_SD
-          ? 'Little is known, so loads are set from the low side.'
-          : 'Known well enough to set loads from the middle.',
+          ? $localize`Little is known, so loads are set from the low side.`
+          : $localize`Known well enough to set loads from the middle.`,
       remarks: [
         ...wild.map(({ observation, impliedKg, expectedKg, believed }) => {
-          const set = `${observation.date}: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
-          const says = `says ${formatLoad(impliedKg, unit)}, where ${formatLoad(expectedKg, unit)} was expected`;
+          const set = `${observation.date}:named:: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
+          const says = $localize`says ${formatLoad(impliedKg, unit)}, where ${formatLoad(expectedKg, unit)} was expected`;
           return believed
-            ? `${set} ${says}. The visit before said the same, so it counts.`
-            : `${set} ${says}. Held back until another visit says the same; check it for a slip.`;
+            ? $localize`${set} ${says}. The visit before said the same, so it counts.`
+            : $localize`${set} ${says}. Held back until another visit says the same; check it for a slip.`;
         }),
         ...unreadable.map(
-          ({ reps, date }) => `${date}: ${reps} reps are more than the equation holds for; left out.`,
+          ({ reps, date }) =>
+            $localize`${date}:named:: ${reps} reps are more than the equation holds for; left out.`,
         ),
       ],
     };
@@ -130,7 +134,7 @@ export class Strength {
         x: 50 + ((maxKg - middle) / span) * 84,
         chosen: formula === chosen,
       })),
-      spread: `They differ by ${formatLoad(high - low, this.unit())}, ${Math.round((high / low - 1) * 100)} %, for these sets.`,
+      spread: $localize`They differ by ${formatLoad(high - low, this.unit())}, ${Math.round((high / low - 1) * 100)} %, for these sets.`,
     };
   });
 
@@ -146,7 +150,7 @@ export class Strength {
           set,
           name: this.people.view.catalog().exerciseById(set.exerciseId)?.name ?? set.exerciseId,
           version: rung ?? '',
-          load: set.loadKg === undefined ? 'body weight' : formatLoad(set.loadKg, this.unit()),
+          load: set.loadKg === undefined ? $localize`body weight` : formatLoad(set.loadKg, this.unit()),
           left: set.reserve === undefined ? '?' : String(set.reserve),
           implied: implied === undefined ? '' : formatLoad(implied, this.unit()),
           mine: known.has(set),
@@ -157,6 +161,10 @@ export class Strength {
 
   protected remove(set: KnownSet): void {
     this.people.removeSet(set);
-    this.notice.done('The set is taken out.');
+    this.notice.done($localize`The set is taken out.`);
+  }
+
+  protected takeOutSays(date: string): string {
+    return $localize`Take out the set of ${date}`;
   }
 }

@@ -31,7 +31,7 @@ interface Choice {
 
 const KIND_WORDS: Readonly<Record<SlotSource['kind'], string>> = {
   ladder: 'ladder',
-  exercise: 'the same for all',
+  exercise: $localize`the same for all`,
   combination: 'combination',
 };
 
@@ -42,12 +42,12 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
   return [
     ...[...ladders.values()].map(({ id, name, rungs }): Choice => ({
       name,
-      kind: `ladder, ${rungs.length} rungs`,
+      kind: $localize`ladder, ${rungs.length} rungs`,
       source: { kind: 'ladder', ladderId: id },
     })),
     ...[...exercises.values()].map(({ id, name }): Choice => ({
       name,
-      kind: 'the same for all',
+      kind: $localize`the same for all`,
       source: { kind: 'exercise', exerciseId: id },
     })),
   ];

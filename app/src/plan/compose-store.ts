@@ -167,7 +167,7 @@ export const ComposeStore = signalStore(
     planes: computed(() => {
       const planes = coverage()?.planes;
       if (!planes) return '';
-      return `${planes.forwardBack} sets forward and back, ${planes.sideToSide} sideways, ${planes.turning} turning`;
+      return $localize`${planes.forwardBack} sets forward and back, ${planes.sideToSide} sideways, ${planes.turning} turning`;
     }),
   })),
   withMethods((store) => {
@@ -179,7 +179,7 @@ export const ComposeStore = signalStore(
         if (remark.mend) change(remark.mend.words, remark.mend.apply);
       },
       dismiss(remark: Remark): void {
-        change('wave a remark away', (session) => dismissRemark(session, remark.id));
+        change($localize`wave a remark away`, (session) => dismissRemark(session, remark.id));
       },
       takeFit(step: FitStep): void {
         change(step.words, (session) => applyFit(session, [step.change]));
@@ -189,7 +189,9 @@ export const ComposeStore = signalStore(
         }));
       },
       setFocus(focus: Focus | undefined): void {
-        change('what it is for', ({ focus: _old, ...session }) => (focus ? { ...session, focus } : session));
+        change($localize`what it is for`, ({ focus: _old, ...session }) =>
+          focus ? { ...session, focus } : session,
+        );
       },
 
       async findPairings(): Promise<void> {
@@ -230,7 +232,7 @@ export const ComposeStore = signalStore(
       },
       /** The second comes to the first, and leaves the list. */
       takePairing({ slotIds: [first, second] }: Pairing): void {
-        change('a superset', (session) => {
+        change($localize`a superset`, (session) => {
           const block = session.blocks.find(({ slots }) => slots.some(({ id }) => id === first));
           return block ? joinInto(session, second, block.id, block.slots.length) : session;
         });

@@ -75,8 +75,8 @@ export class CopyFrom {
     ...this.others().map(({ id, name }) => ({ value: id, words: name, group: 'yours' })),
     ...this.starts.map(({ id, name, budgetMinutes }) => ({
       value: id,
-      words: `${name}, ${budgetMinutes} min`,
-      group: 'to begin from',
+      words: $localize`${name}, ${budgetMinutes} min`,
+      group: $localize`to begin from`,
     })),
   ]);
 
@@ -89,14 +89,14 @@ export class CopyFrom {
   }
 
   protected take(block: Block): void {
-    this.plan.change(`${BLOCKS[block.kind].name.toLowerCase()} from another session`, (session) =>
+    this.plan.change($localize`${BLOCKS[block.kind].name.toLowerCase()} from another session`, (session) =>
       addBlock(session, copyOfBlock(block, newId)),
     );
   }
 
   /** Into what is here; an empty session takes the name, the time and the focus too. */
   protected takeAll(from: Session): void {
-    this.plan.change(`all of ${from.name}`, (session) => {
+    this.plan.change($localize`all of ${from.name}`, (session) => {
       const blocks = from.blocks.map((block) => copyOfBlock(block, newId));
       if (session.blocks.length > 0) return blocks.reduce((own, block) => addBlock(own, block), session);
       const { name, budgetMinutes, focus } = from;

@@ -91,7 +91,7 @@ export interface SlotView {
 
 const KIND_WORDS: Readonly<Record<SlotSource['kind'], string>> = {
   ladder: 'ladder',
-  exercise: 'the same for all',
+  exercise: $localize`the same for all`,
   combination: 'combination',
 };
 
@@ -226,7 +226,7 @@ export const PlanStore = signalStore(
     duplicateSession(): void {
       const session = store.view.session();
       if (!session) return;
-      const copy = copyOfSession(session, `${session.name}, again`, () => crypto.randomUUID());
+      const copy = copyOfSession(session, $localize`${session.name}, again`, () => crypto.randomUUID());
       store.documents.addSession(copy, session.id, store.view.today());
       store.view.showSession(copy.id);
     },
@@ -234,12 +234,12 @@ export const PlanStore = signalStore(
     /** An empty session, put into the same weeks as the one on screen. */
     newSession(): void {
       const id = crypto.randomUUID();
-      const session = { id, name: 'New session', budgetMinutes: 30, blocks: [] };
+      const session = { id, name: $localize`New session`, budgetMinutes: 30, blocks: [] };
       store.documents.addSession(session, store.view.session()?.id, store.view.today());
       store.view.showSession(id);
     },
     rename(name: string): void {
-      store.change('session name', (session) => ({ ...session, name }));
+      store.change($localize`session name`, (session) => ({ ...session, name }));
     },
     setBudget(minutes: number | undefined): void {
       if (minutes !== undefined)
@@ -251,7 +251,7 @@ export const PlanStore = signalStore(
       if (!session) return;
       const retyped = to(session);
       store.documents.edit(
-        'session text',
+        $localize`session text`,
         (document) => ({
           ...document,
           sessions: document.sessions.map((own) => (own.id === session.id ? retyped : own)),
@@ -262,21 +262,21 @@ export const PlanStore = signalStore(
     /** What was chosen for words nobody knew: from now on they mean that, in this document. */
     remember(key: string, name: string): void {
       if (key === '') return;
-      store.documents.edit(`“${key}” is ${name}`, (document) => ({
+      store.documents.edit($localize`“${key}” is ${name}`, (document) => ({
         ...document,
         settings: { ...document.settings, said: { ...document.settings.said, [key]: name } },
       }));
     },
     textDone(): void {
       const session = store.view.session();
-      if (session) store.change('session text', (own) => own, `text ${session.id}`);
+      if (session) store.change($localize`session text`, (own) => own, `text ${session.id}`);
       store.documents.settle();
     },
   })),
   // Its blocks.
   withMethods((store) => ({
     duplicateBlock(blockId: string): void {
-      store.change('block once more', (session) => {
+      store.change($localize`block once more`, (session) => {
         const at = session.blocks.findIndex(({ id }) => id === blockId);
         const block = session.blocks[at];
         return block
@@ -290,12 +290,12 @@ export const PlanStore = signalStore(
     },
     setRest(blockId: string, seconds: number | undefined): void {
       if (seconds === undefined) return;
-      store.change(`rest ${seconds} s`, (session) =>
+      store.change($localize`rest ${seconds} s`, (session) =>
         editBlock(session, blockId, (block) => ({ ...block, restSeconds: seconds })),
       );
     },
     setBetween(blockId: string, seconds: number | undefined): void {
-      const label = seconds === undefined ? 'no rest between' : `${seconds} s between`;
+      const label = seconds === undefined ? $localize`no rest between` : $localize`${seconds} s between`;
       store.change(label, (session) =>
         editBlock(session, blockId, ({ betweenSeconds: _old, ...block }) =>
           seconds === undefined ? block : { ...block, betweenSeconds: seconds },
@@ -326,7 +326,7 @@ export const PlanStore = signalStore(
     },
     /** Blocks that were typed in a line, at the end of the session but before its cool-down; the last of them is selected. */
     addBlocks(blocks: readonly Block[]): void {
-      store.change('add to the session', (session) => {
+      store.change($localize`add to the session`, (session) => {
         const cool = session.blocks.findIndex(({ kind }) => kind === 'coolDown');
         const ends = blocks.some(({ kind }) => kind === 'coolDown');
         const at = cool < 0 || ends ? session.blocks.length : cool;
@@ -336,13 +336,13 @@ export const PlanStore = signalStore(
       if (slotId !== undefined) patchState(store, { selectedSlotId: slotId });
     },
     removeBlock(blockId: string): void {
-      store.change('take out a block', (session) => removeBlock(session, blockId));
+      store.change($localize`take out a block`, (session) => removeBlock(session, blockId));
     },
     moveBlock(blockId: string, to: number): void {
-      store.change('move a block', (session) => moveBlock(session, blockId, to));
+      store.change($localize`move a block`, (session) => moveBlock(session, blockId, to));
     },
     nudgeBlock(blockId: string, direction: -1 | 1): void {
-      store.change('move a block', (session) =>
+      store.change($localize`move a block`, (session) =>
         moveBlock(session, blockId, session.blocks.findIndex(({ id }) => id === blockId) + direction),
       );
     },
@@ -362,12 +362,12 @@ export const PlanStore = signalStore(
       );
     },
     setScheme(slotId: string, scheme: Scheme | undefined): void {
-      store.change('how it grows', (session) =>
+      store.change($localize`how it grows`, (session) =>
         editSlot(session, slotId, ({ scheme: _old, ...slot }) => (scheme ? { ...slot, scheme } : slot)),
       );
     },
     setTwin(slotId: string, twin: SlotSource | undefined): void {
-      store.change('for whoever may not', (session) =>
+      store.change($localize`for whoever may not`, (session) =>
         editSlot(session, slotId, ({ twin: _old, ...slot }) => (twin ? { ...slot, twin } : slot)),
       );
     },
@@ -387,7 +387,7 @@ export const PlanStore = signalStore(
       return slot.id;
     },
     removeSlot(slotId: string): void {
-      store.change(`take out ${store.nameOf(slotId)}`, (session) => removeSlot(session, slotId));
+      store.change($localize`take out ${store.nameOf(slotId)}`, (session) => removeSlot(session, slotId));
     },
     moveSlot(slotId: string, blockId: string, index: number): void {
       store.change(`move ${store.nameOf(slotId)}`, (session) => {
@@ -404,7 +404,9 @@ export const PlanStore = signalStore(
       store.change(`move ${store.nameOf(slotId)}`, (session) => nudgeSlot(session, slotId, direction));
     },
     join(slotId: string): void {
-      store.change(`partners for ${store.nameOf(slotId)}`, (session) => joinWithNext(session, slotId));
+      store.change($localize`partners for ${store.nameOf(slotId)}`, (session) =>
+        joinWithNext(session, slotId),
+      );
     },
     part(slotId: string): void {
       store.change(`part ${store.nameOf(slotId)}`, (session) =>

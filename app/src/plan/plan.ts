@@ -117,11 +117,11 @@ export class PlanScreen {
   /** One at a time where there is no room for three columns. */
   protected readonly tiers = computed(() => (this.width.phone() ? [this.plan.tier()] : TIERS));
   protected roundsWord(rounds: number): string {
-    return plural(rounds, 'round', 'rounds');
+    return plural(rounds, $localize`round`, $localize`rounds`);
   }
 
   protected restOf(grouped: boolean): string {
-    return grouped ? 's a round' : 's a set';
+    return grouped ? $localize`s a round` : $localize`s a set`;
   }
 
   protected readonly blockKinds = BLOCK_KINDS;
@@ -184,9 +184,9 @@ export class PlanScreen {
   /** The session written as text instead of the outline. */
   protected readonly asText = signal(false);
   protected readonly rails = [
-    { name: 'exercise', words: 'exercise' },
-    { name: 'session', words: 'session' },
-    { name: 'copy', words: 'copy' },
+    { name: 'exercise', words: $localize`exercise` },
+    { name: 'session', words: $localize`session` },
+    { name: 'copy', words: $localize`copy` },
   ] as const;
 
   /** Every list an exercise may be dropped into: the blocks', and the gaps between them. */
@@ -223,11 +223,11 @@ export class PlanScreen {
   }
 
   protected readonly slotActs = [
-    { words: 'join with next', key: 'Alt J', run: (id: string) => this.plan.join(id) },
-    { words: 'part', key: 'Alt P', run: (id: string) => this.plan.part(id) },
-    { words: 'up', key: 'Alt ↑', run: (id: string) => this.plan.nudgeSlot(id, -1) },
-    { words: 'down', key: 'Alt ↓', run: (id: string) => this.plan.nudgeSlot(id, 1) },
-    { words: 'take out', key: 'Alt Delete', run: (id: string) => this.removeSlot(id) },
+    { words: $localize`join with next`, key: $localize`Alt J`, run: (id: string) => this.plan.join(id) },
+    { words: $localize`part`, key: $localize`Alt P`, run: (id: string) => this.plan.part(id) },
+    { words: $localize`up`, key: $localize`Alt ↑`, run: (id: string) => this.plan.nudgeSlot(id, -1) },
+    { words: $localize`down`, key: $localize`Alt ↓`, run: (id: string) => this.plan.nudgeSlot(id, 1) },
+    { words: $localize`take out`, key: $localize`Alt Delete`, run: (id: string) => this.removeSlot(id) },
   ] as const;
 
   // Keys.
@@ -287,13 +287,13 @@ export class PlanScreen {
 
   protected removeBlock({ block, name }: BlockView): void {
     this.plan.removeBlock(block.id);
-    this.notice.done(`${name} is taken out.`);
+    this.notice.done($localize`${name} is taken out.`);
   }
 
   private removeSlot(slotId: string): void {
     const name = this.plan.nameOf(slotId);
     this.plan.removeSlot(slotId);
-    this.notice.done(`${name} is taken out.`);
+    this.notice.done($localize`${name} is taken out.`);
   }
 
   protected addSlot(blockId: string, { source, work }: Chosen): void {
@@ -327,5 +327,13 @@ export class PlanScreen {
       },
       { injector: this.injector },
     );
+  }
+
+  protected moreSays(block: string): string {
+    return $localize`More of ${block}`;
+  }
+
+  protected addSays(block: string): string {
+    return $localize`Add an exercise to ${block}`;
   }
 }

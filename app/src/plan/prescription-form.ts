@@ -40,30 +40,30 @@ type TargetKind = Target['kind'];
 type Sides = 'both' | 'each' | SideOrder;
 
 const WORK_KINDS: readonly Option<WorkKind>[] = [
-  { value: 'reps', words: 'reps' },
-  { value: 'range', words: 'reps, a range' },
-  { value: 'time', words: 'seconds of work' },
-  { value: 'hold', words: 'seconds held' },
-  { value: 'most', words: 'as many as possible' },
-  { value: 'either', words: 'reps or seconds' },
+  { value: 'reps', words: $localize`reps` },
+  { value: 'range', words: $localize`reps, a range` },
+  { value: 'time', words: $localize`seconds of work` },
+  { value: 'hold', words: $localize`seconds held` },
+  { value: 'most', words: $localize`as many as possible` },
+  { value: 'either', words: $localize`reps or seconds` },
 ];
 const SIDES: readonly Option<Sides>[] = [
-  { value: 'both', words: 'at once' },
-  { value: 'each', words: 'each side' },
-  { value: 'alternating', words: 'each, alternating' },
-  { value: 'swapLead', words: 'each, lead swapped' },
+  { value: 'both', words: $localize`at once` },
+  { value: 'each', words: $localize`each side` },
+  { value: 'alternating', words: $localize`each, alternating` },
+  { value: 'swapLead', words: $localize`each, lead swapped` },
 ];
 const TARGET_KINDS: readonly Option<TargetKind>[] = [
-  { value: 'reserve', words: 'reps left' },
-  { value: 'effort', words: 'effort' },
-  { value: 'percent', words: 'share of maximum' },
-  { value: 'bodyMass', words: 'share of body mass' },
-  { value: 'load', words: 'a load' },
-  { value: 'rung', words: 'as the rung says' },
-  { value: 'none', words: 'not said' },
+  { value: 'reserve', words: $localize`reps left` },
+  { value: 'effort', words: $localize`effort` },
+  { value: 'percent', words: $localize`share of maximum` },
+  { value: 'bodyMass', words: $localize`share of body mass` },
+  { value: 'load', words: $localize`a load` },
+  { value: 'rung', words: $localize`as the rung says` },
+  { value: 'none', words: $localize`not said` },
 ];
 const RANGES: readonly Option<Range | undefined>[] = [
-  { value: undefined, words: 'the full way' },
+  { value: undefined, words: $localize`the full way` },
   ...rangeSchema.options.map((value) => ({ value, words: RANGE_WORDS[value] })),
 ];
 const SET_PATTERNS: readonly SetPattern[] = [
@@ -75,7 +75,7 @@ const SET_PATTERNS: readonly SetPattern[] = [
   { kind: 'dropOnForm' },
 ];
 const PATTERNS: readonly Option<SetPattern['kind'] | undefined>[] = [
-  { value: undefined, words: 'all the same' },
+  { value: undefined, words: $localize`all the same` },
   ...SET_PATTERNS.map((pattern) => ({ value: pattern.kind, words: setPatternText(pattern) })),
 ];
 
@@ -115,7 +115,7 @@ export class PrescriptionForm {
     .string()
     .optional()
     .refine((text) => !text || readTempo(text) !== undefined, {
-      error: 'is three or four counts, such as 3-1-1: down, held, up, held at the top',
+      error: $localize`is three or four counts, such as 3-1-1: down, held, up, held at the top`,
     });
 
   protected readonly patternBy = computed(() => {
@@ -127,24 +127,24 @@ export class PrescriptionForm {
     const { work } = this.prescription();
     switch (work.kind) {
       case 'reps':
-        return [{ name: 'each', value: work.reps, part: 'reps' }];
+        return [{ name: $localize`each`, value: work.reps, part: 'reps' }];
       case 'range':
         return [
-          { name: 'from', value: work.low, part: 'low' },
-          { name: 'to', value: work.high, part: 'high' },
+          { name: $localize`from`, value: work.low, part: 'low' },
+          { name: $localize`to`, value: work.high, part: 'high' },
         ];
       case 'time':
       case 'hold':
-        return [{ name: 'seconds', value: work.seconds, part: 'seconds' }];
+        return [{ name: $localize`seconds`, value: work.seconds, part: 'seconds' }];
       case 'either':
         return [
-          { name: 'reps', value: work.reps, part: 'reps' },
-          { name: 'or seconds', value: work.seconds, part: 'seconds' },
+          { name: $localize`reps`, value: work.reps, part: 'reps' },
+          { name: $localize`or seconds`, value: work.seconds, part: 'seconds' },
         ];
       case 'most':
         return [
-          { name: 'up to', value: work.upTo, part: 'upTo' },
-          { name: 'in seconds', value: work.seconds, part: 'seconds' },
+          { name: $localize`up to`, value: work.upTo, part: 'upTo' },
+          { name: $localize`in seconds`, value: work.seconds, part: 'seconds' },
         ];
     }
   });
@@ -153,13 +153,13 @@ export class PrescriptionForm {
     const { target } = this.prescription();
     switch (target.kind) {
       case 'reserve':
-        return { value: target.reps, unit: 'left', schema: this.judged('reps') };
+        return { value: target.reps, unit: $localize`left`, schema: this.judged('reps') };
       case 'effort':
-        return { value: target.effort, unit: 'of 10', schema: this.judged('effort') };
+        return { value: target.effort, unit: $localize`of 10`, schema: this.judged('effort') };
       case 'percent':
         return { value: target.percent, unit: '%', schema: this.judged('percent') };
       case 'bodyMass':
-        return { value: target.percent, unit: '% of body', schema: this.judged('percent') };
+        return { value: target.percent, unit: $localize`% of body`, schema: this.judged('percent') };
       case 'load':
         return {
           value: Number(formatMass(target.loadKg, this.unit())),

@@ -30,7 +30,7 @@ export class SessionRail {
   }
 
   protected readonly focuses: readonly Option<Focus | undefined>[] = [
-    { value: undefined, words: 'not said' },
+    { value: undefined, words: $localize`not said` },
     ...focusSchema.options.map((value) => ({ value, words: FOCUS_WORDS[value] })),
   ];
 
@@ -54,7 +54,7 @@ export class SessionRail {
   }
 
   protected costs(costs: readonly { readonly muscle: Muscle; readonly sets: number }[]): string {
-    if (costs.length === 0) return 'costs no sets';
+    if (costs.length === 0) return $localize`costs no sets`;
     return costs
       .map(({ muscle, sets }) => `${MUSCLE_WORDS[muscle]} −${Math.round(sets * 10) / 10}`)
       .join(', ');

@@ -90,6 +90,6 @@ export class TimelineView {
   protected readonly over = computed(() => this.timeline().totalSeconds > this.budgetMinutes() * 60);
 
   protected readonly words = computed(
-    () => `${Math.round(this.timeline().totalSeconds / 60)} minutes of ${this.budgetMinutes()}`,
+    () => $localize`${Math.round(this.timeline().totalSeconds / 60)} minutes of ${this.budgetMinutes()}`,
   );
 }

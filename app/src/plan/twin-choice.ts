@@ -58,7 +58,7 @@ export class TwinChoice {
         ? undefined
         : {
             kind: 'unknown',
-            message: `There is nothing called “${value()}”. Choose a name from the list.`,
+            message: $localize`There is nothing called “${value()}”. Choose a name from the list.`,
           },
     );
   });

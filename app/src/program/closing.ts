@@ -46,9 +46,9 @@ export class Closing {
   protected close(): void {
     const [from, to, name] = [this.from(), this.to() ?? this.from(), this.why()];
     if (from === undefined || to === undefined) {
-      this.problem.set('Say from which day it is closed.');
+      this.problem.set($localize`Say from which day it is closed.`);
     } else if (to < from) {
-      this.problem.set('It ends before it begins: choose a later last day.');
+      this.problem.set($localize`It ends before it begins: choose a later last day.`);
     } else {
       this.problem.set('');
       this.closed.emit({ from, to, ...(name && { name }) });

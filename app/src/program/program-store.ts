@@ -285,7 +285,7 @@ export const ProgramStore = signalStore(
       add(week: number, weekday: number, sessionId: string): void {
         if (sessionId === '') return;
         const from = (own: number) => own === week || (store.onwards() && own > week);
-        edit('one more class', (program) => ({
+        edit($localize`one more class`, (program) => ({
           ...program,
           weeks: program.weeks.map((own) =>
             from(own.week) && own.days.length < 14
@@ -300,7 +300,7 @@ export const ProgramStore = signalStore(
       },
       takeOut(week: number, index: number): void {
         const gone = programWeek(store.program(), week)?.days[index];
-        edit('a class less', (program) => ({
+        edit($localize`a class less`, (program) => ({
           ...program,
           weeks: program.weeks.map((own) => {
             if (own.week !== week && !(store.onwards() && own.week > week)) return own;
@@ -316,7 +316,7 @@ export const ProgramStore = signalStore(
       },
 
       setLighter(week: number, lighter: boolean): void {
-        edit(lighter ? `week ${week} lighter` : `week ${week} as planned`, (program) =>
+        edit(lighter ? $localize`week ${week} lighter` : $localize`week ${week} as planned`, (program) =>
           editWeek(program, week, ({ lighter: _, ...own }) => (lighter ? { ...own, lighter } : own)),
         );
       },
@@ -327,7 +327,7 @@ export const ProgramStore = signalStore(
         edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
       },
       setTime(time: string | undefined): void {
-        edit('time of day', ({ startTime: _, ...program }) =>
+        edit($localize`time of day`, ({ startTime: _, ...program }) =>
           time ? { ...program, startTime: time } : program,
         );
       },
@@ -335,17 +335,20 @@ export const ProgramStore = signalStore(
         if (weeks !== undefined) edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
       },
       grow(scheme: Scheme | undefined): void {
-        if (scheme) edit('how it grows', (program) => ({ ...program, scheme }));
+        if (scheme) edit($localize`how it grows`, (program) => ({ ...program, scheme }));
       },
       cap(wholeCapPercent: number | undefined): void {
         if (wholeCapPercent === undefined) return;
-        edit(`${wholeCapPercent} % a week at the most`, (program) => ({ ...program, wholeCapPercent }));
+        edit($localize`${wholeCapPercent} % a week at the most`, (program) => ({
+          ...program,
+          wholeCapPercent,
+        }));
       },
       close(holiday: Holiday): void {
         edit('closed', (program) => withHoliday(program, holiday));
       },
       reopen(at: number): void {
-        edit('open again', (program) => withoutHoliday(program, at));
+        edit($localize`open again`, (program) => withoutHoliday(program, at));
       },
 
       /** The same again from the week after its end, or a new one with the sessions there are. */
@@ -355,12 +358,12 @@ export const ProgramStore = signalStore(
         const fresh: Program = old
           ? copyOfProgram(old, {
               id,
-              name: `${old.name}, again`.slice(0, 120),
+              name: $localize`${old.name}, again`.slice(0, 120),
               startDate: dateIn(old, old.weeks.length + 1, weekdayOf(old.startDate)),
             })
           : {
               id,
-              name: 'A new program',
+              name: $localize`A new program`,
               startDate: store.view.today(),
               weeks: Array.from({ length: 4 }, (_, at) => ({
                 week: at + 1,
@@ -379,7 +382,7 @@ export const ProgramStore = signalStore(
       },
       remove(): void {
         const id = store.program()?.id;
-        store.documents.edit('take the program out', (document) => ({
+        store.documents.edit($localize`take the program out`, (document) => ({
           ...document,
           programs: document.programs.filter((program) => program.id !== id),
         }));

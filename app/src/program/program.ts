@@ -34,8 +34,8 @@ import { Closing } from './closing';
 import { RAMP_BOX } from './effort-ramp';
 import { ProgramStore, type CalendarDay, type DayClass, type HeatRow } from './program-store';
 
-const WEEKS_WORDS = `goes from ${LEAST_WEEKS} to ${MOST_WEEKS}; a longer program is followed by another`;
-const CAP_WORDS = `goes from ${WHOLE_CAP_PERCENT.least} to ${WHOLE_CAP_PERCENT.most} %`;
+const WEEKS_WORDS = $localize`goes from ${LEAST_WEEKS} to ${MOST_WEEKS}; a longer program is followed by another`;
+const CAP_WORDS = $localize`goes from ${WHOLE_CAP_PERCENT.least} to ${WHOLE_CAP_PERCENT.most} %`;
 
 const named = ({ id, name }: { readonly id: string; readonly name: string }): Option<string> => ({
   value: id,
@@ -148,7 +148,7 @@ export class ProgramScreen {
   /** What would be worth buying, in words. */
   protected buy({ purchase }: Path): string {
     const best = purchase?.best;
-    return best ? `; or ${best.addition.words} more in the kit` : '';
+    return best ? $localize`; or ${best.addition.words} more in the kit` : '';
   }
 
   protected add(part: { sessionId?: string | undefined; weekday?: number | undefined }): void {
@@ -157,12 +157,12 @@ export class ProgramScreen {
 
   protected takeOut(week: number, index: number): void {
     this.program.takeOut(week, index);
-    this.notice.done('The class is taken out.');
+    this.notice.done($localize`The class is taken out.`);
   }
 
   protected remove(): void {
     this.program.remove();
-    this.notice.done('The program is taken out.');
+    this.notice.done($localize`The program is taken out.`);
   }
 
   protected drop({ item, container }: CdkDragDrop<CalendarDay, CalendarDay, DayClass>): void {
@@ -198,5 +198,9 @@ export class ProgramScreen {
       text,
       'text/calendar',
     );
+  }
+
+  protected classSays({ session, week }: DayClass, weekday: number): string {
+    return $localize`${session.name}, week ${week}, ${WEEKDAY_WORDS[weekday - 1] ?? ''}`;
   }
 }

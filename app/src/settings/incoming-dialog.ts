@@ -32,10 +32,15 @@ const count = (number: number) => number || '–';
 export class IncomingDialog {
   protected readonly asked = inject<IncomingAsked>(MAT_DIALOG_DATA);
   protected readonly columns: readonly Column<ListPreview>[] = [
-    { name: 'list', words: 'What', cell: ({ name }) => name },
-    { name: 'then', words: 'then', cell: ({ total }) => total, numbers: true },
-    { name: 'new', words: 'new', cell: ({ added }) => count(added), numbers: true },
-    { name: 'changed', words: 'changed', cell: ({ changed }) => count(changed), numbers: true },
-    { name: 'gone', words: 'gone', cell: ({ removed }) => count(removed), numbers: true },
+    { name: 'list', words: $localize`What`, cell: ({ name }) => name },
+    { name: 'then', words: $localize`then`, cell: ({ total }) => total, numbers: true },
+    { name: 'new', words: $localize`new`, cell: ({ added }) => count(added), numbers: true },
+    {
+      name: 'changed',
+      words: $localize`changed`,
+      cell: ({ changed }) => count(changed),
+      numbers: true,
+    },
+    { name: 'gone', words: $localize`gone`, cell: ({ removed }) => count(removed), numbers: true },
   ];
 }

@@ -17,15 +17,15 @@ import { reconcile } from '../data/reconcile';
 import { DocumentStore } from '../state/document-store';
 
 const LIST_WORDS = {
-  exercises: 'exercises of your own',
-  ladders: 'ladders of your own',
+  exercises: $localize`exercises of your own`,
+  ladders: $localize`ladders of your own`,
   participants: 'people',
   kits: 'kits',
   sessions: 'sessions',
   programs: 'programs',
-  overrides: 'cells set by hand',
-  log: 'logged sets',
-  visits: 'how hard a visit was',
+  overrides: $localize`cells set by hand`,
+  log: $localize`logged sets`,
+  visits: $localize`how hard a visit was`,
 } as const;
 
 /** What taking a document in would change in one list. */
@@ -71,7 +71,7 @@ export const SettingsStore = signalStore(
     }
     return {
       setUnit(unit: MassUnit): void {
-        store.documents.edit(`loads in ${unit}`, (document) => ({
+        store.documents.edit($localize`loads in ${unit}`, (document) => ({
           ...document,
           settings: { ...document.settings, unit },
         }));
@@ -79,7 +79,7 @@ export const SettingsStore = signalStore(
 
       /** A time between the work; none is the usual. */
       setTime(key: keyof Timing, seconds: number | undefined): void {
-        store.documents.edit('times between the work', (document) => {
+        store.documents.edit($localize`times between the work`, (document) => {
           const { timing, ...settings } = document.settings;
           const { [key]: _old, ...others } = timing ?? {};
           const now = seconds === undefined ? others : { ...others, [key]: seconds };
@@ -115,7 +115,7 @@ export const SettingsStore = signalStore(
       },
 
       async offerDemo(): Promise<void> {
-        offer('the demo class', await store.repository.demo());
+        offer($localize`the demo class`, await store.repository.demo());
       },
 
       async takeIn(): Promise<void> {

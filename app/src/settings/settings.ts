@@ -55,17 +55,17 @@ export class SettingsScreen {
   }));
   protected readonly units: readonly MassUnit[] = ['kg', 'lb'];
   protected readonly themeNames: readonly { theme: Theme; name: string }[] = [
-    { theme: 'system', name: 'as the device' },
-    { theme: 'light', name: 'light' },
-    { theme: 'dark', name: 'dark' },
+    { theme: 'system', name: $localize`as the device` },
+    { theme: 'light', name: $localize`light` },
+    { theme: 'dark', name: $localize`dark` },
   ];
   protected readonly stopSigns = STOP_SIGNS;
   protected readonly clinicianFirst = CLINICIAN_FIRST;
   protected readonly rules = RULES;
   protected readonly ruleColumns: readonly Column<(typeof RULES)[number]>[] = [
-    { name: 'condition', words: 'Where', cell: ({ condition }) => condition },
-    { name: 'words', words: 'What Dray does', cell: ({ words }) => words },
-    { name: 'source', words: 'Source', cell: ({ source }) => source },
+    { name: 'condition', words: $localize`Where`, cell: ({ condition }) => condition },
+    { name: 'words', words: $localize`What Dray does`, cell: ({ words }) => words },
+    { name: 'source', words: $localize`Source`, cell: ({ source }) => source },
   ];
 
   protected async download(): Promise<void> {
@@ -97,6 +97,6 @@ export class SettingsScreen {
       return;
     }
     await this.settings.takeIn();
-    this.notice.say(`Taken in: ${incoming.from}.`);
+    this.notice.say($localize`Taken in: ${incoming.from}.`);
   }
 }

@@ -308,14 +308,14 @@ function mergeChanges(first: readonly RecordChange[], second: readonly RecordCha
 }
 
 function notOpened(error: unknown): string {
-  return `This browser does not let Dray keep data (${reason(error)}). Leave private browsing, or free some space, and load the page again.`;
+  return $localize`This browser does not let Dray keep data (${reason(error)}). Leave private browsing, or free some space, and load the page again.`;
 }
 
 function notKept(error: unknown, waiting: number): string {
-  const what = waiting > 1 ? `The last ${waiting} changes are` : 'The last change is';
-  return `${what} not on the disk yet (${reason(error)}). Dray goes on trying; export the document under Settings before you close this tab.`;
+  const what = waiting > 1 ? $localize`The last ${waiting} changes are` : $localize`The last change is`;
+  return $localize`${what} not on the disk yet (${reason(error)}). Dray goes on trying; export the document under Settings before you close this tab.`;
 }
 
 function reason(error: unknown): string {
-  return error instanceof Error ? error.name : 'unknown reason';
+  return error instanceof Error ? error.name : $localize`unknown reason`;
 }

@@ -14,8 +14,8 @@ export class Faults implements ErrorHandler {
       .get(Notice)
       .say(
         NOT_LOADED.test(said)
-          ? 'A part of Dray could not be loaded. Everything you did is kept: load the page again.'
-          : `Something went wrong in Dray (${said.slice(0, 120)}). What you did is kept; if it comes again, load the page anew.`,
+          ? $localize`A part of Dray could not be loaded. Everything you did is kept: load the page again.`
+          : $localize`Something went wrong in Dray (${said.slice(0, 120)}). What you did is kept; if it comes again, load the page anew.`,
       );
   }
 }

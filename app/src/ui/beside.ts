@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatSidenavModule } from '@angular/material/sidenav';
@@ -21,13 +21,7 @@ import { Width } from './width';
       >
         <aside class="rail" [attr.aria-label]="named()">
           @if (over()) {
-            <button
-              matIconButton
-              class="close"
-              i18n-aria-label
-              attr.aria-label="Put {{ named() }} away"
-              (click)="open.set(false)"
-            >
+            <button matIconButton class="close" [attr.aria-label]="awaySays()" (click)="open.set(false)">
               <mat-icon svgIcon="close" />
             </button>
           }
@@ -43,8 +37,7 @@ import { Width } from './width';
         matIconButton
         class="call"
         [matTooltip]="named()"
-        i18n-aria-label
-        attr.aria-label="Show {{ named() }}"
+        [attr.aria-label]="showSays()"
         (click)="open.set(true)"
       >
         <mat-icon svgIcon="back" />
@@ -92,4 +85,7 @@ export class Beside {
   show(): void {
     this.open.set(true);
   }
+
+  protected readonly awaySays = computed(() => $localize`Put ${this.named()} away`);
+  protected readonly showSays = computed(() => $localize`Show ${this.named()}`);
 }

@@ -30,11 +30,11 @@ function one({ work, planned }: Pick<ReadyCell, 'work' | 'planned'>): string {
 /** What is said of the work beside its count: tempo, the way, what one is, how sets differ. */
 export function tempoWords({ work, planned }: ReadyCell): string {
   return [
-    work.tempo && `tempo ${tempoText(work.tempo)}`,
+    work.tempo && $localize`tempo ${tempoText(work.tempo)}`,
     work.range && RANGE_WORDS[work.range],
-    planned.one !== undefined && `one = ${planned.one}`,
+    planned.one !== undefined && $localize`one = ${planned.one}`,
     planned.setPattern?.kind === 'dropOnForm' && setPatternText(planned.setPattern),
-    planned.activeRest !== undefined && `rest with ${planned.activeRest}`,
+    planned.activeRest !== undefined && $localize`rest with ${planned.activeRest}`,
   ]
     .filter(Boolean)
     .join(', ');

@@ -122,7 +122,7 @@ export class SchemeChoice {
   protected readonly shapes = Object.entries(WAVE_WORDS).map(([value, words]) => ({ value, words }));
 
   protected readonly kinds = computed<readonly Option<Scheme['kind'] | undefined>[]>(() => [
-    ...(this.usualFor() ? [{ value: undefined, words: 'as the program does' }] : []),
+    ...(this.usualFor() ? [{ value: undefined, words: $localize`as the program does` }] : []),
     ...SCHEMES.map(({ kind, name }) => ({ value: kind, words: name })),
   ]);
 
@@ -168,7 +168,8 @@ export class SchemeChoice {
   protected readonly waveSays = computed(() =>
     this.wave()
       .map(
-        ({ week, percent, lighter }) => `week ${week}: ${Math.round(percent)} %${lighter ? ', lighter' : ''}`,
+        ({ week, percent, lighter }) =>
+          $localize`week ${week}:named:: ${Math.round(percent)} %${lighter ? $localize`, lighter` : ''}`,
       )
       .join('; '),
   );

@@ -39,7 +39,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
       datasets: [
         {
           type: 'line',
-          label: 'high',
+          label: $localize`high`,
           data: line('highKg'),
           borderWidth: 0,
           pointRadius: 0,
@@ -47,10 +47,17 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
           backgroundColor: colours.seaWash,
           order: 4,
         },
-        { type: 'line', label: 'low', data: line('lowKg'), borderWidth: 0, pointRadius: 0, order: 4 },
         {
           type: 'line',
-          label: 'estimate',
+          label: $localize`low`,
+          data: line('lowKg'),
+          borderWidth: 0,
+          pointRadius: 0,
+          order: 4,
+        },
+        {
+          type: 'line',
+          label: $localize`estimate`,
           data: line('maxKg'),
           borderColor: colours.sea,
           borderWidth: 2,
@@ -59,7 +66,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
         },
         {
           type: 'scatter',
-          label: 'sets',
+          label: $localize`sets`,
           data: dots('own'),
           backgroundColor: colours.ink,
           pointRadius: 5,
@@ -67,7 +74,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
         },
         {
           type: 'scatter',
-          label: 'related',
+          label: $localize`related`,
           data: dots('carried'),
           backgroundColor: 'transparent',
           borderColor: colours.ink2,
@@ -77,7 +84,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
         },
         {
           type: 'scatter',
-          label: 'held back',
+          label: $localize`held back`,
           data: dots('wild'),
           borderColor: colours.plum,
           borderWidth: 2,

@@ -95,9 +95,9 @@ export class WeekRamp {
       const lighter = programWeek(program, week)?.lighter ?? false;
       const without = !standsIn(program, sessionId, week);
       const title = [
-        week === this.view.presentWeek() ? 'this week' : '',
-        lighter ? 'a lighter week' : '',
-        without ? 'the session does not stand in this week' : '',
+        week === this.view.presentWeek() ? $localize`this week` : '',
+        lighter ? $localize`a lighter week` : '',
+        without ? $localize`the session does not stand in this week` : '',
       ];
       return { week, lighter, without, title: title.filter(Boolean).join(', ') };
     });

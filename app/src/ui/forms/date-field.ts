@@ -64,10 +64,11 @@ export class DateField {
 
   private refused(value: Date | null): string {
     const [from, to] = [this.from(), this.to()];
-    if (!value || Number.isNaN(value.getTime())) return 'This has to be a day such as 24/11/2026.';
-    if (value.getFullYear() < EARLIEST_YEAR) return `The year is ${value.getFullYear()}: look again.`;
-    if (from && value < from) return `It is ${format(from, SHORT)} at the earliest.`;
-    if (to && value > to) return `It is ${format(to, SHORT)} at the latest.`;
+    if (!value || Number.isNaN(value.getTime())) return $localize`This has to be a day such as 24/11/2026.`;
+    if (value.getFullYear() < EARLIEST_YEAR)
+      return $localize`The year is ${value.getFullYear()}:named:: look again.`;
+    if (from && value < from) return $localize`It is ${format(from, SHORT)} at the earliest.`;
+    if (to && value > to) return $localize`It is ${format(to, SHORT)} at the latest.`;
     return '';
   }
 }

@@ -12,7 +12,7 @@ export function massText(unit: MassUnit, schema: z.ZodType = ANY_MASS) {
     .pipe(schema as z.ZodType<unknown, number | undefined>);
 }
 
-const ANY_MASS = z.number('has to be a mass, such as 1.3 or 3 lb').optional();
+const ANY_MASS = z.number($localize`has to be a mass, such as 1.3 or 3 lb`).optional();
 
 /** A mass as people type it, "12,5" or "25 lb"; given, judged by its schema and kept in kilograms. */
 @Component({
