@@ -25,6 +25,8 @@ import {
 } from '@dray/core';
 import { steadyReading, type ScaleSample } from '@dray/core/late';
 import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { MatStepperModule } from '@angular/material/stepper';
 import type { Subscription } from 'rxjs';
 import { ChartCanvas, type ChartBuild } from '../ui/chart-canvas';
 import { ChoiceField } from '../ui/forms/choice-field';
@@ -48,10 +50,10 @@ interface SetUpRow {
   readonly peak: string;
 }
 
-/** A band on a hanging scale in three steps: measure it slack, pull it to marks, look at the curve. */
+/** A band on a hanging scale in three steps: measure it slack, pull it to marks, see what it makes. The curve stays beside them. */
 @Component({
   selector: 'dray-band-bench',
-  imports: [ChartCanvas, ChoiceField, MatButton, NumberField, Table],
+  imports: [ChartCanvas, ChoiceField, MatButton, MatIcon, MatStepperModule, NumberField, Table],
   templateUrl: './band-bench.html',
   styleUrl: './band-bench.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -69,6 +71,12 @@ export class BandBench {
   protected readonly held = signal('');
   protected readonly exerciseId = signal(BANDED[0]?.id ?? '');
   protected readonly exercises = BANDED.map(({ id, name }) => ({ value: id, words: name }));
+
+  /** The step it is opened at: a band that has readings lies measured. */
+  protected readonly begins = linkedSignal<string, number>({
+    source: () => this.band().id,
+    computation: () => (this.band().readings.length > 0 ? 1 : 0),
+  });
 
   protected readonly marks = computed(() =>
     MARKS.map((stretch) => Math.round((this.band().slackCm * stretch) / 5) * 5).filter(

@@ -8,7 +8,9 @@ import {
   signal,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
+import { MatStepperModule } from '@angular/material/stepper';
 import {
   LOG_FIELD_NAMES,
   LOG_FIELDS,
@@ -30,7 +32,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
 /** The log as CSV, out and in: which column is what, what cannot be read and why, and nothing kept before the coach agrees. */
 @Component({
   selector: 'dray-log-files',
-  imports: [ChoiceField, FileButton, MatButton, MatProgressBar],
+  imports: [ChoiceField, FileButton, MatButton, MatIcon, MatProgressBar, MatStepperModule],
   template: `
     <button i18n matButton [disabled]="!!busy()" (click)="write()">Save the log as CSV</button>
     <dray-file-button i18n accept=".csv,text/csv" (chosen)="look($event)">Take in a CSV</dray-file-button>
@@ -43,63 +45,68 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
       />
     }
     @if (preview(); as seen) {
-      <div data-testid="log-mapping">
-        <p i18n class="hint">
-          {{ name() }}: {seen.lines, plural, =1 {1 line} other {{{ seen.lines }} lines}}. What each column is:
-        </p>
-        @for (field of fields; track field) {
-          <dray-choice
-            class="full"
-            [label]="words[field].words + (words[field].needed ? ' *' : '')"
-            [value]="mapping()[field]"
-            [options]="headings()"
-            (chosen)="map(field, $event)"
-          />
-        }
-        <dray-choice
-          class="full"
-          i18n-label
-          label="dates are written"
-          [value]="order()"
-          [options]="orders"
-          (chosen)="order.set($event)"
-        />
-        @if (seen.dateOrderGuessed) {
-          <p i18n class="problem">The dates fit two orders: say which.</p>
-        }
-        <button i18n matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
-        <button i18n matButton (click)="leave()">Leave it</button>
-      </div>
-    }
-    @if (found(); as result) {
-      <div data-testid="log-found">
-        <p i18n>
-          {result.good, plural, =1 {1 set} other {{{ result.good }} sets}} of
-          {result.people, plural, =1 {1 person} other {{{ result.people }} people}} can be taken in{result.good, plural,
-            =0 {}
-            other {, from {{ result.from }} to {{ result.to }}}
-
-          }.
-        </p>
-        @if (result.bad > 0) {
-          <p i18n class="problem" role="alert">
-            {result.bad, plural, =1 {1 line} other {{{ result.bad }} lines}} cannot be read:
-          </p>
-          <ul class="lines">
-            @for (problem of result.problems; track problem.line) {
-              <li i18n>line {{ problem.line }}: {{ problem.sentence }}</li>
+      <mat-stepper linear orientation="vertical" [selectedIndex]="found() ? 1 : 0">
+        <ng-template matStepperIcon="edit"><mat-icon svgIcon="check" /></ng-template>
+        <mat-step i18n-label label="What each column is" [completed]="!!found()">
+          <div data-testid="log-mapping">
+            <p i18n class="hint">
+              {{ name() }}: {seen.lines, plural, =1 {1 line} other {{{ seen.lines }} lines}}
+            </p>
+            @for (field of fields; track field) {
+              <dray-choice
+                class="full"
+                [label]="words[field].words + (words[field].needed ? ' *' : '')"
+                [value]="mapping()[field]"
+                [options]="headings()"
+                (chosen)="map(field, $event)"
+              />
             }
-          </ul>
-        }
-        <button matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()" i18n>
-          @if (result.bad > 0) {
-            Take in the good ones
-          } @else {
-            Take them in
+            <dray-choice
+              class="full"
+              i18n-label
+              label="dates are written"
+              [value]="order()"
+              [options]="orders"
+              (chosen)="order.set($event)"
+            />
+            @if (seen.dateOrderGuessed) {
+              <p i18n class="problem">The dates fit two orders: say which.</p>
+            }
+            <button i18n matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
+          </div>
+        </mat-step>
+        <mat-step i18n-label label="What can be taken in" [completed]="false">
+          @if (found(); as result) {
+            <div data-testid="log-found">
+              <p i18n>
+                {result.good, plural, =1 {1 set} other {{{ result.good }} sets}} of
+                {result.people, plural, =1 {1 person} other {{{ result.people }} people}}
+              </p>
+              @if (result.good > 0) {
+                <p i18n class="hint">from {{ result.from }} to {{ result.to }}</p>
+              }
+              @if (result.bad > 0) {
+                <p i18n class="problem" role="alert">
+                  {result.bad, plural, =1 {1 line} other {{{ result.bad }} lines}} cannot be read:
+                </p>
+                <ul class="lines">
+                  @for (problem of result.problems; track problem.line) {
+                    <li i18n>line {{ problem.line }}: {{ problem.sentence }}</li>
+                  }
+                </ul>
+              }
+              <button i18n matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()">
+                @if (result.bad > 0) {
+                  Take in the good ones
+                } @else {
+                  Take them in
+                }
+              </button>
+            </div>
           }
-        </button>
-        <button i18n matButton (click)="leave()">Leave it</button>
-      </div>
+        </mat-step>
+      </mat-stepper>
+      <button i18n matButton (click)="leave()">Leave it</button>
     }
     @if (done()) {
       <p class="hint" role="status">{{ done() }}</p>

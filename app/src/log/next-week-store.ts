@@ -12,15 +12,30 @@ import {
   type Proposal,
   type Win,
 } from '@dray/core/late';
-import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import { setEntity, withEntities } from '@ngrx/signals/entities';
+import {
+  patchState,
+  signalStore,
+  type,
+  withComputed,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 
 interface NextWeekState {
   readonly selectedId: string | undefined;
-  /** Numbers the coach has changed of a proposal before agreeing. */
-  readonly changed: Readonly<Record<string, Pin>>;
 }
+
+/** Numbers the coach has changed of a proposal before agreeing. */
+interface Changed {
+  readonly id: Proposal['id'];
+  readonly pin: Pin;
+}
+
+const CHANGED = { collection: 'changed' } as const;
 
 /** A proposal as it stands in the list. */
 export interface Line {
@@ -40,7 +55,8 @@ export interface Group {
 
 /** The class's proposals for the week after the one in view, and the coach's word on them. */
 export const NextWeekStore = signalStore(
-  withState<NextWeekState>({ selectedId: undefined, changed: {} }),
+  withState<NextWeekState>({ selectedId: undefined }),
+  withEntities({ entity: type<Changed>(), ...CHANGED }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
   withComputed(({ documents, view }) => {
     /** The week to look back on: the one in view, else the last one before it that was logged. */
@@ -121,7 +137,7 @@ export const NextWeekStore = signalStore(
     const newId = () => crypto.randomUUID();
     /** The proposal with what was changed of it. */
     const asChanged = (proposal: Proposal): Proposal => {
-      const pin = store.changed()[proposal.id];
+      const pin = store.changedEntityMap()[proposal.id]?.pin;
       return pin ? { ...proposal, pin: { ...proposal.pin, ...pin } } : proposal;
     };
     return {
@@ -138,7 +154,8 @@ export const NextWeekStore = signalStore(
       },
 
       change(id: string, pin: Pin): void {
-        patchState(store, { changed: { ...store.changed(), [id]: { ...store.changed()[id], ...pin } } });
+        const before = store.changedEntityMap()[id]?.pin;
+        patchState(store, setEntity({ id, pin: { ...before, ...pin } } satisfies Changed, CHANGED));
       },
 
       decide(proposals: readonly Proposal[], decision: Decision): void {
@@ -146,7 +163,7 @@ export const NextWeekStore = signalStore(
         const words = { agreed: 'agree', otherWay: $localize`the other way`, declined: 'decline' }[decision];
         const label =
           proposals.length === 1
-            ? `${words}:named:: ${proposals[0]?.slotName ?? ''}`
+            ? `${words}: ${proposals[0]?.slotName ?? ''}`
             : $localize`${words}:named:: ${proposals.length} proposals`;
         store.documents.edit(label, (document) =>
           decide(document, proposals.map(asChanged), decision, { newId, unit: store.view.unit() }),

@@ -33,7 +33,7 @@ export class NextWeekScreen {
   /** What next week would be, with what the coach has changed of it. */
   protected nextWords(line: Line): string {
     const { proposal } = line;
-    const changed = this.sheet.changed()[proposal.id];
+    const changed = this.sheet.changedEntityMap()[proposal.id]?.pin;
     const unit = this.sheet.view.unit();
     return changed
       ? pinInWords({ ...proposal.pin, ...changed }, unit, this.isPair(line))
@@ -67,7 +67,7 @@ export class NextWeekScreen {
   }
 
   protected pinOf({ proposal }: Line): Pin {
-    return { ...proposal.pin, ...this.sheet.changed()[proposal.id] };
+    return { ...proposal.pin, ...this.sheet.changedEntityMap()[proposal.id]?.pin };
   }
 
   /** As it is shown and typed: each hand's of a pair. */

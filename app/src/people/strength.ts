@@ -1,5 +1,5 @@
 import { DatePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatRadioModule } from '@angular/material/radio';
@@ -10,6 +10,7 @@ import { ChartCanvas } from '../ui/chart-canvas';
 import { counted } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { Notice } from '../ui/notice';
+import { Pages, rowsOn } from '../ui/pages';
 import { strengthChart } from '../ui/strength-chart';
 import { TierGlyph } from '../ui/tier-glyph';
 import { PeopleStore } from './people-store';
@@ -35,6 +36,7 @@ interface SetRow {
     MatRadioModule,
     MatTableModule,
     MatTooltip,
+    Pages,
     SetForm,
     TierGlyph,
   ],
@@ -103,7 +105,7 @@ export class Strength {
           : $localize`Known well enough to set loads from the middle.`,
       remarks: [
         ...wild.map(({ observation, impliedKg, expectedKg, believed }) => {
-          const set = `${observation.date}:named:: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
+          const set = `${observation.date}: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
           const says = $localize`says ${formatLoad(impliedKg, unit)}, where ${formatLoad(expectedKg, unit)} was expected`;
           return believed
             ? $localize`${set} ${says}. The visit before said the same, so it counts.`
@@ -158,6 +160,14 @@ export class Strength {
         };
       });
   });
+
+  protected readonly pageOf = 12;
+  /** Of another person, or another exercise, one begins with the latest. */
+  protected readonly page = linkedSignal<string, number>({
+    source: () => `${this.people.person()?.id ?? ''} ${this.people.exercise()?.id ?? ''}`,
+    computation: () => 0,
+  });
+  protected readonly shownSets = computed(() => rowsOn(this.sets(), this.page(), this.pageOf));
 
   protected remove(set: KnownSet): void {
     this.people.removeSet(set);

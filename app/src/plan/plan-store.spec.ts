@@ -50,6 +50,6 @@ describe('PlanStore', () => {
     const slot = plan.slots().find(({ id }) => id === curl);
     expect(slot?.prescriptions.advanced.sets).toBe(4);
     const row = plan.addSlot(block, { kind: 'ladder', ladderId: 'row' }, '3x');
-    expect(Object.entries(plan.drafts())).toEqual([[`${row} beginner`, '3x']]);
+    expect(plan.draftEntities()).toEqual([{ id: `${row} beginner`, text: '3x' }]);
   });
 });

@@ -42,26 +42,30 @@ import {
 import {
   patchState,
   signalStore,
+  type,
   withComputed,
   withHooks,
   withMethods,
   withProps,
   withState,
 } from '@ngrx/signals';
+import { addEntities, removeEntity, setEntity, withEntities } from '@ngrx/signals/entities';
 import { Device } from '../data/device';
+import type { Draft } from '../data/dray-db';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 
 interface PlanState {
   readonly selectedSlotId: string | undefined;
   readonly tier: Tier;
-  /** Text that cannot be read yet, by the field it stands in. */
-  readonly drafts: Readonly<Record<string, string>>;
   /** What the rail shows: the exercise that is selected, the session as a whole, or others to copy from. */
   readonly rail: 'exercise' | 'session' | 'copy';
 }
 
-const INITIAL: PlanState = { selectedSlotId: undefined, tier: 'intermediate', drafts: {}, rail: 'exercise' };
+/** Text that cannot be read yet, by the field it stands in. */
+const DRAFTS = { collection: 'draft' } as const;
+
+const INITIAL: PlanState = { selectedSlotId: undefined, tier: 'intermediate', rail: 'exercise' };
 
 /** A block as the outline shows it. */
 export interface BlockView {
@@ -141,6 +145,7 @@ function withSets(slot: Slot, rounds: number): Slot {
 /** The session being written, what is selected in it, and every edit the composer can make. */
 export const PlanStore = signalStore(
   withState(INITIAL),
+  withEntities({ entity: type<Draft>(), ...DRAFTS }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore), device: inject(Device) })),
   withComputed(({ view, documents, selectedSlotId }) => {
     const slots = computed(() => view.session()?.blocks.flatMap(({ slots }) => slots) ?? []);
@@ -211,9 +216,14 @@ export const PlanStore = signalStore(
     chooseTier(tier: Tier): void {
       patchState(store, { tier });
     },
+    draftOf(key: string): string | undefined {
+      return store.draftEntityMap()[key]?.text;
+    },
     keepDraft(key: string, text: string | undefined): void {
-      const { [key]: _old, ...others } = store.drafts();
-      patchState(store, { drafts: text === undefined ? others : { ...others, [key]: text } });
+      patchState(
+        store,
+        text === undefined ? removeEntity(key, DRAFTS) : setEntity({ id: key, text } satisfies Draft, DRAFTS),
+      );
       const kept = text === undefined ? store.device.dropDraft(key) : store.device.keepDraft(key, text);
       void kept.catch(() => undefined);
     },
@@ -418,7 +428,11 @@ export const PlanStore = signalStore(
     onInit(store) {
       void store.device
         .drafts()
-        .then((drafts) => patchState(store, ({ drafts: typed }) => ({ drafts: { ...drafts, ...typed } })))
+        // What was typed in the meantime stands.
+        .then((drafts) => {
+          const kept = Object.entries(drafts).map(([id, text]): Draft => ({ id, text }));
+          patchState(store, addEntities(kept, DRAFTS));
+        })
         .catch(() => undefined);
     },
   }),

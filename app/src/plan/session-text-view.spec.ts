@@ -32,7 +32,7 @@ describe('SessionTextView', () => {
     await fixture.whenStable();
   }
 
-  const page = () => (fixture.nativeElement as HTMLElement).textContent;
+  const page = () => (fixture.nativeElement as HTMLElement).textContent.replace(/\s+/g, ' ');
   const slotIds = () =>
     TestBed.inject(PlanStore)
       .slots()

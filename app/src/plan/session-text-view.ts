@@ -56,16 +56,14 @@ export class SessionTextView {
   });
   /** What is being typed; undefined shows the session itself. */
   private readonly typed = signal<string | undefined>(undefined);
-  protected readonly text = computed(
-    () => this.typed() ?? this.plan.drafts()[this.key()] ?? this.canonical(),
-  );
+  protected readonly text = computed(() => this.typed() ?? this.plan.draftOf(this.key()) ?? this.canonical());
   private readonly caret = signal(0);
   /** The session as it was when typing began: the one whose slots keep their ids. */
   private readonly begun = signal<Session | undefined>(undefined);
 
   private readonly reading = computed<SessionReading | undefined>(() => {
     const session = this.plan.view.session();
-    const text = this.typed() ?? this.plan.drafts()[this.key()];
+    const text = this.typed() ?? this.plan.draftOf(this.key());
     if (!session || text === undefined) return undefined;
     return parseSession(text, this.plan.view.catalog(), {
       base: session,
@@ -133,7 +131,7 @@ export class SessionTextView {
     effect(() => {
       const reading = this.reading();
       untracked(() => {
-        if (!reading || this.plan.drafts()[this.key()] === undefined || reading.problems.length > 0) return;
+        if (!reading || this.plan.draftOf(this.key()) === undefined || reading.problems.length > 0) return;
         this.onInput(this.text());
         this.onBlur();
       });
@@ -158,7 +156,7 @@ export class SessionTextView {
     const reading = this.reading();
     if (!reading) return;
     const unread = reading.problems.length > 0;
-    if (unread || this.plan.drafts()[this.key()] !== undefined) {
+    if (unread || this.plan.draftOf(this.key()) !== undefined) {
       this.plan.keepDraft(this.key(), unread ? text : undefined);
     }
     if (this.waiting()) return;

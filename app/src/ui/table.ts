@@ -1,5 +1,6 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal } from '@angular/core';
 import { MatTableModule } from '@angular/material/table';
+import { Pages, rowsOn } from './pages';
 
 /** A column: what stands over it, and what stands in it for a row. */
 export interface Column<Row> {
@@ -10,13 +11,13 @@ export interface Column<Row> {
   readonly numbers?: boolean;
 }
 
-/** Facts in rows: the first column names what its row is of. */
+/** Facts in rows: the first column names what its row is of. Long ones are read a page at a time. */
 @Component({
   selector: 'dray-table',
-  imports: [MatTableModule],
+  imports: [MatTableModule, Pages],
   template: `
     @for (names of [columnNames()]; track names.join()) {
-      <table mat-table [dataSource]="rows()" [attr.aria-label]="named()">
+      <table mat-table [dataSource]="shown()" [attr.aria-label]="named()">
         @for (column of columns(); track column.name; let first = $first) {
           <ng-container [matColumnDef]="column.name">
             <th mat-header-cell *matHeaderCellDef [class.right]="column.numbers">{{ column.words }}</th>
@@ -37,6 +38,7 @@ export interface Column<Row> {
         <tr mat-row *matRowDef="let row; columns: names"></tr>
       </table>
     }
+    <dray-pages [of]="rows().length" [by]="pageOf()" [(page)]="page" />
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -44,6 +46,14 @@ export class Table<Row> {
   readonly named = input<string>();
   readonly columns = input.required<readonly Column<Row>[]>();
   readonly rows = input.required<readonly Row[]>();
+  /** Rows at a time; all of them unless it is said. */
+  readonly pageOf = input(Infinity);
+  /** With other rows one begins at their first page. */
+  protected readonly page = linkedSignal<number, number>({
+    source: () => this.rows().length,
+    computation: () => 0,
+  });
+  protected readonly shown = computed(() => rowsOn(this.rows(), this.page(), this.pageOf()));
   /** With other columns it is another table. */
   protected readonly columnNames = computed(() => this.columns().map(({ name }) => name));
   protected readonly headed = computed(() => this.columns().some(({ words }) => words !== ''));
