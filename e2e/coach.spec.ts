@@ -30,10 +30,7 @@ test('a fresh profile opens with the class, each with their own version', async 
   expect(new Set(squats).size).toBe(6);
 });
 
-test('“3×10” to “4×8” on the plan changes the board, survives reload and travels to a clean profile', async ({
-  page,
-  browser,
-}, info) => {
+test('“3×10” to “4×8” on the plan changes the board and survives reload', async ({ page }) => {
   await page.goto('/plan');
   const fields = prescriptions(page, 'tue-squat');
   await expect(fields.nth(1)).toHaveValue('3 × 10, 2 left');
@@ -49,8 +46,14 @@ test('“3×10” to “4×8” on the plan changes the board, survives reload a
   await expect(cell(page, 'bram', 'tue-squat')).toContainText('3 × 6');
   await page.reload();
   await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
-  const words = await boardWords(page);
+});
 
+test('a document travels to a clean profile, and its board is the same', async ({ page, browser }, info) => {
+  await page.goto('/plan');
+  await prescriptions(page, 'tue-squat').nth(1).fill('4x8 2 left');
+  await page.getByRole('link', { name: 'Board' }).click();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
+  const words = await boardWords(page);
   await page.getByRole('link', { name: 'Settings' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export to a file' }).click();

@@ -45,9 +45,9 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
       />
     }
     @if (preview(); as seen) {
-      <mat-stepper linear orientation="vertical" [selectedIndex]="found() ? 1 : 0">
+      <mat-stepper orientation="vertical" [selectedIndex]="found() ? 1 : 0">
         <ng-template matStepperIcon="edit"><mat-icon svgIcon="check" /></ng-template>
-        <mat-step i18n-label label="What each column is" [completed]="!!found()">
+        <mat-step i18n-label label="What each column is">
           <div data-testid="log-mapping">
             <p i18n class="hint">
               {{ name() }}: {seen.lines, plural, =1 {1 line} other {{{ seen.lines }} lines}}
@@ -75,7 +75,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
             <button i18n matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
           </div>
         </mat-step>
-        <mat-step i18n-label label="What can be taken in" [completed]="false">
+        <mat-step i18n-label label="What can be taken in">
           @if (found(); as result) {
             <div data-testid="log-found">
               <p i18n>
@@ -103,6 +103,8 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
                 }
               </button>
             </div>
+          } @else {
+            <p i18n class="hint">Look through it first.</p>
           }
         </mat-step>
       </mat-stepper>
