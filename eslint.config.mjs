@@ -73,6 +73,7 @@ const NOT_WORDS = [
   'matColumnDef',
   'mode',
   'name',
+  'orientation',
   'position',
   'preserveAspectRatio',
   'property',

@@ -111,7 +111,7 @@ export class CellPanel {
   protected readonly where = computed(() => {
     const cell = this.ready();
     const parts = [
-      `Week ${this.board.view.week()}`,
+      $localize`Week ${this.board.view.week()}`,
       this.board.selectedColumn()?.letter,
       cell && workWords(cell),
     ];
@@ -158,7 +158,7 @@ export class CellPanel {
     if (verdict.kind === 'blocked') return $localize`against a caution: ${verdict.rule.words}`;
     const fit = this.board.alternatives().find((own) => versionKey(own.version) === versionKey(version));
     const rules = verdict.rules.map(({ mark }) => mark);
-    return [fit ? `match ${fit.score.toFixed(2)}` : '', ...rules].filter(Boolean).join(', ');
+    return [fit ? $localize`match ${fit.score.toFixed(2)}` : '', ...rules].filter(Boolean).join(', ');
   });
 
   protected openSpoken(): void {

@@ -9,6 +9,7 @@ import { dateIn, logIndex, programWeek, type Cell, type LogEntry, type MassUnit 
 import { askedAmounts, logSets, readSets, setsInWords } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { counted } from '../ui/count';
 
 /** Under a line of the card: done as written in one tap, or in a few words; never on paper. */
 @Component({
@@ -124,7 +125,7 @@ export class CardLog {
     });
     this.underWay.set(true);
     // The card moves on only when the sets are on the disk.
-    const kept = await this.documents.record(`${put.length} sets`, put, gone);
+    const kept = await this.documents.record(counted(put.length, $localize`set`, $localize`sets`), put, gone);
     this.underWay.set(false);
     if (kept) {
       this.typing.set(false);

@@ -109,7 +109,7 @@ export class CardScreen {
     return (card?.session.blocks ?? []).map((block) => {
       const { name, grouped, lettered } = BLOCKS[block.kind];
       const rounds = blockRounds(block);
-      const rest = block.restSeconds > 0 ? `rest ${formatSeconds(block.restSeconds)}` : '';
+      const rest = block.restSeconds > 0 ? $localize`rest ${formatSeconds(block.restSeconds)}` : '';
       const between = block.betweenSeconds ? $localize`, ${formatSeconds(block.betweenSeconds)} between` : '';
       return {
         id: block.id,

@@ -96,7 +96,7 @@ export class BandBench {
   protected readonly live = computed(() => {
     const last = this.samples().at(-1);
     if (!last) return { big: '–', words: $localize`nothing on the hook` };
-    if (last.kg === undefined) return { big: 'over', words: $localize`overloaded: ease off` };
+    if (last.kg === undefined) return { big: $localize`over`, words: $localize`overloaded: ease off` };
     return { big: formatMass(last.kg, this.unit()), words: $localize`swinging` };
   });
 
@@ -147,7 +147,7 @@ export class BandBench {
   });
 
   protected readonly columns: readonly Column<SetUpRow>[] = [
-    { name: 'words', words: 'set-up', cell: ({ words }) => words },
+    { name: 'words', words: $localize`set-up`, cell: ({ words }) => words },
     { name: 'start', words: $localize`start`, cell: ({ start }) => start, numbers: true },
     { name: 'mean', words: $localize`on average`, cell: ({ mean }) => mean, numbers: true },
     { name: 'peak', words: $localize`hardest`, cell: ({ peak }) => peak, numbers: true },
@@ -199,7 +199,7 @@ export class BandBench {
         plugins: { legend: { display: false } },
         scales: {
           x: { type: 'linear', min: slackCm, title: { display: true, text: $localize`length, cm` } },
-          y: { beginAtZero: true, title: { display: true, text: `pull, ${unit}` } },
+          y: { beginAtZero: true, title: { display: true, text: $localize`pull, ${unit}` } },
         },
       },
     });

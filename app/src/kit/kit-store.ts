@@ -149,7 +149,7 @@ export const KitStore = signalStore(
       },
 
       put(implement: Implement): void {
-        editKit(`change ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`change ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
           ...kit,
           implements: kit.implements.map((old) => (old.id === implement.id ? implement : old)),
         }));
@@ -238,5 +238,5 @@ function bandPath(targets: readonly KitTarget[]): BandPath | undefined {
 function userWords(users: readonly Participant[]): string {
   if (users.length === 0) return $localize`nobody yet`;
   if (users.length === 1) return users[0]?.name ?? '';
-  return $localize`place · ${users.length} people`;
+  return $localize`place · ${counted(users.length, $localize`person`, $localize`people`)}`;
 }

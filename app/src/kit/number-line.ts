@@ -129,7 +129,7 @@ function targetsOf(targets: readonly KitTarget[], toX: (kg: number) => number, u
       return {
         x,
         name,
-        wants: `wants ${formatMass(target.nowKg, unit)}`,
+        wants: $localize`wants ${formatMass(target.nowKg, unit)}`,
         y,
         stem: lane === 0 ? '' : `M${x} ${y + 4}V${LINE.axis - 22}`,
         arrow: `M${x} ${LINE.axis - 14}l4.5-8h-9z`,

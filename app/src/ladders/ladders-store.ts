@@ -267,7 +267,7 @@ export const LaddersStore = signalStore(
       const id = crypto.randomUUID();
       const rungs = ladder.rungs.map((rung) => ({ ...rung, id: crypto.randomUUID() }));
       const copied = { ...ladder, id, name: $localize`${ladder.name}, our way`, rungs };
-      if (store._keep(`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
+      if (store._keep($localize`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
         patchState(store, { chosenId: id, chosenRungId: undefined });
       }
     },
@@ -292,6 +292,8 @@ export const LaddersStore = signalStore(
       const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
       rungs.splice(at + by, 0, rung);
       store._keep($localize`move a rung`, ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      // The rung that is moved stays the one in hand, also where it was only the first.
+      patchState(store, { chosenRungId: rungId });
     },
 
     removeRung(rungId: string): void {

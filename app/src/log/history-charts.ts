@@ -64,13 +64,13 @@ export function setsFigure(weeks: readonly WeekOfLog[], muscle: Muscle): Figure 
     build: bars(
       weeks.map(({ week }) => week),
       values,
-      `sets, ${name}`,
+      $localize`sets, ${name}`,
       [
         { at: DOSE.some, words: $localize`builds from here` },
         { at: DOSE.full, words: $localize`the full dose` },
       ],
     ),
-    head: [$localize`week of`, ...['sets']],
+    head: [$localize`week of`, $localize`sets`],
     rows: weeks.map(({ week }, at) => [day(week), round(values[at] ?? 0)]),
   };
 }
@@ -83,7 +83,7 @@ export function volumeFigure(weeks: readonly WeekOfLog[]): Figure {
       weeks.map(({ volumeKg }) => volumeKg),
       $localize`kg × reps`,
     ),
-    head: [$localize`week of`, $localize`kg × reps`, 'sets'],
+    head: [$localize`week of`, $localize`kg × reps`, $localize`sets`],
     rows: weeks.map(({ week, volumeKg, sets }) => [day(week), String(Math.round(volumeKg)), String(sets)]),
   };
 }
@@ -94,9 +94,9 @@ export function attendanceFigure(weeks: readonly WeekOfLog[]): Figure {
     build: bars(
       weeks.map(({ week }) => week),
       weeks.map(({ visits }) => visits),
-      'visits',
+      $localize`visits`,
     ),
-    head: [$localize`week of`, 'visits'],
+    head: [$localize`week of`, $localize`visits`],
     rows: weeks.map(({ week, visits }) => [day(week), String(visits)]),
   };
 }
@@ -109,7 +109,7 @@ export function loadFigure(weeks: readonly WeekOfLog[]): Figure {
       weeks.map(({ load }) => load),
       $localize`effort × min`,
     ),
-    head: [$localize`week of`, $localize`effort × min`, 'monotony'],
+    head: [$localize`week of`, $localize`effort × min`, $localize`monotony`],
     rows: weeks.map(({ week, load, monotony }) => [
       day(week),
       String(Math.round(load)),
@@ -201,7 +201,7 @@ export function sidesFigure(sides: readonly SidesOfDay[], nameOf: (id: string) =
       nameOf(own.exerciseId),
       `${percent(own)} %`,
       `${Math.round((100 - percent(own)) * 10) / 10} %`,
-      own.uneven ? 'uneven' : '',
+      own.uneven ? $localize`uneven` : '',
     ]),
   };
 }

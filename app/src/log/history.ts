@@ -128,7 +128,7 @@ export class HistoryScreen {
     return {
       label: $localize`The maximum in ${exercise.name.toLowerCase()} with the band it lies in`,
       build: strengthChart(running, unit),
-      head: ['day', `maximum, ${unit}`, 'from', 'to'],
+      head: ['day', $localize`maximum, ${unit}`, 'from', 'to'],
       rows: running.path.map((point) => [
         day(point.date),
         show(point.maxKg),
@@ -149,7 +149,7 @@ export class HistoryScreen {
 
   protected best({ loadKg, amount, counted, pair }: BestSet): string {
     const work = counted === 'seconds' ? `${amount} s` : String(amount);
-    return loadKg ? `${work} with ${formatHeld(loadKg, this.unit(), pair)}` : work;
+    return loadKg ? $localize`${work} with ${formatHeld(loadKg, this.unit(), pair)}` : work;
   }
 
   protected versionOf({ exerciseId, rungId, date }: BestSet): string {
@@ -162,7 +162,7 @@ export class HistoryScreen {
     if (then.rungId !== now.rungId) return $localize`another version`;
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
     if (Math.abs(kg) > SAME_WRITTEN_KG)
-      return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit())}${now.pair ? ' each' : ''}`;
+      return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit())}${now.pair ? $localize` each` : ''}`;
     const more = now.amount - then.amount;
     const unit = now.counted === 'seconds' ? ' s' : '';
     return more === 0 ? '=' : `${more > 0 ? '+' : '−'}${Math.abs(more)}${unit}`;

@@ -15,6 +15,7 @@ import { patchState, signalStore, withComputed, withMethods, withProps, withStat
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { withRoving } from '../state/with-roving';
+import { counted } from '../ui/count';
 
 interface LogState {
   /** A day other than the class's own. */
@@ -133,7 +134,7 @@ export const LogStore = signalStore(
       const keys = cells.map(({ key }) => key);
       patchState(store, { underWay: [...store.underWay(), ...keys] });
       const kept = await documents.record(
-        $localize`${row.participant.name}:named:: ${put.length} sets`,
+        `${row.participant.name}: ${counted(put.length, $localize`set`, $localize`sets`)}`,
         put,
         gone,
       );
@@ -180,7 +181,7 @@ export const LogStore = signalStore(
         const person = store.selectedPerson();
         if (!cell || !person || cell.entries.length === 0) return;
         await documents.record(
-          $localize`${person.name}:named:: take out ${cell.entries.length} sets`,
+          $localize`${person.name}:named:: take out ${counted(cell.entries.length, $localize`set`, $localize`sets`)}`,
           [],
           cell.entries,
         );

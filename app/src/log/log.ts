@@ -69,7 +69,7 @@ export class LogScreen {
     return read.sets
       .map(({ amount, loadKg, side }) => {
         const kg = loadKg ?? cell.load?.kg;
-        return `${amount}${side ? ` ${side}` : ''}${kg ? ` with ${kgWords(kg)}` : ''}`;
+        return `${amount}${side ? ` ${side}` : ''}${kg ? $localize` with ${kgWords(kg)}` : ''}`;
       })
       .join(', ');
   });

@@ -24,6 +24,7 @@ import {
 } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { counted } from '../ui/count';
 
 interface NextWeekState {
   readonly selectedId: string | undefined;
@@ -164,7 +165,7 @@ export const NextWeekStore = signalStore(
         const label =
           proposals.length === 1
             ? `${words}: ${proposals[0]?.slotName ?? ''}`
-            : $localize`${words}:named:: ${proposals.length} proposals`;
+            : `${words}: ${counted(proposals.length, $localize`proposal`, $localize`proposals`)}`;
         store.documents.edit(label, (document) =>
           decide(document, proposals.map(asChanged), decision, { newId, unit: store.view.unit() }),
         );

@@ -59,11 +59,11 @@ export class NextWeekScreen {
   }
 
   protected amountWord(line: Line): string {
-    return this.inSeconds(line) ? 'seconds' : 'reps';
+    return this.inSeconds(line) ? $localize`seconds` : $localize`reps`;
   }
 
   protected loadWord(line: Line): string {
-    return this.isPair(line) ? $localize`load each` : 'load';
+    return this.isPair(line) ? $localize`load each` : $localize`load`;
   }
 
   protected pinOf({ proposal }: Line): Pin {

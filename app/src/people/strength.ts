@@ -88,7 +88,7 @@ export class Strength {
             carried > 0 ? count(carried, $localize`of related exercises`) : '',
           ]
             .filter(Boolean)
-            .join(' and ');
+            .join($localize` and `);
     // A load that only adds to the body: the maximum is of both.
     const together =
       this.people.exercise()?.loading?.bodyShare === undefined ? '' : $localize`body and load together, `;

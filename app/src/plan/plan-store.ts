@@ -54,6 +54,7 @@ import { Device } from '../data/device';
 import type { Draft } from '../data/dray-db';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+import { counted } from '../ui/count';
 
 interface PlanState {
   readonly selectedSlotId: string | undefined;
@@ -253,7 +254,10 @@ export const PlanStore = signalStore(
     },
     setBudget(minutes: number | undefined): void {
       if (minutes !== undefined)
-        store.change(`${minutes} minutes`, (session) => ({ ...session, budgetMinutes: minutes }));
+        store.change(counted(minutes, $localize`minute`, $localize`minutes`), (session) => ({
+          ...session,
+          budgetMinutes: minutes,
+        }));
     },
     /** The session read anew from its text. Slots may be gone for a moment: what hangs on them waits for `textDone`. */
     retype(to: (session: Session) => Session): void {
@@ -314,7 +318,7 @@ export const PlanStore = signalStore(
     },
     setRounds(blockId: string, rounds: number | undefined): void {
       if (rounds === undefined) return;
-      store.change(`${rounds} rounds`, (session) =>
+      store.change(counted(rounds, $localize`round`, $localize`rounds`), (session) =>
         editBlock(session, blockId, (block) => ({
           ...block,
           slots: block.slots.map((slot) => withSets(slot, rounds)),
@@ -329,7 +333,7 @@ export const PlanStore = signalStore(
 
     addBlock(kind: BlockKind): string {
       const id = crypto.randomUUID();
-      store.change(`add ${BLOCKS[kind].name.toLowerCase()}`, (session) =>
+      store.change($localize`add ${BLOCKS[kind].name.toLowerCase()}`, (session) =>
         addBlock(session, newBlock(id, kind)),
       );
       return id;
@@ -391,7 +395,7 @@ export const PlanStore = signalStore(
       const slot = one
         ? { ...usual, prescriptions: { beginner: one, intermediate: one, advanced: one } }
         : usual;
-      store.change(`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
+      store.change($localize`add ${slotName(slot, catalog)}`, (session) => addSlot(session, blockId, slot));
       patchState(store, { selectedSlotId: slot.id });
       if (read && !read.ok) store.keepDraft(draftKey(slot.id, 'beginner'), work);
       return slot.id;
@@ -400,18 +404,20 @@ export const PlanStore = signalStore(
       store.change($localize`take out ${store.nameOf(slotId)}`, (session) => removeSlot(session, slotId));
     },
     moveSlot(slotId: string, blockId: string, index: number): void {
-      store.change(`move ${store.nameOf(slotId)}`, (session) => {
+      store.change($localize`move ${store.nameOf(slotId)}`, (session) => {
         const inside = session.blocks.find(({ id }) => id === blockId)?.slots.some(({ id }) => id === slotId);
         return inside ? moveSlot(session, slotId, blockId, index) : joinInto(session, slotId, blockId, index);
       });
     },
     partAt(slotId: string, index: number): void {
-      store.change(`part ${store.nameOf(slotId)}`, (session) =>
+      store.change($localize`part ${store.nameOf(slotId)}`, (session) =>
         partAt(session, slotId, crypto.randomUUID(), index),
       );
     },
     nudgeSlot(slotId: string, direction: -1 | 1): void {
-      store.change(`move ${store.nameOf(slotId)}`, (session) => nudgeSlot(session, slotId, direction));
+      store.change($localize`move ${store.nameOf(slotId)}`, (session) =>
+        nudgeSlot(session, slotId, direction),
+      );
     },
     join(slotId: string): void {
       store.change($localize`partners for ${store.nameOf(slotId)}`, (session) =>
@@ -419,7 +425,7 @@ export const PlanStore = signalStore(
       );
     },
     part(slotId: string): void {
-      store.change(`part ${store.nameOf(slotId)}`, (session) =>
+      store.change($localize`part ${store.nameOf(slotId)}`, (session) =>
         partFromGroup(session, slotId, crypto.randomUUID()),
       );
     },

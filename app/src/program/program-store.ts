@@ -35,6 +35,7 @@ import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { PROJECT, type Path, type ProjectQuestion } from '../workers/project';
 import { effortRamp, type Ramp } from './effort-ramp';
+import { counted } from '../ui/count';
 
 interface ProgramState {
   readonly chosenId: string | undefined;
@@ -278,7 +279,7 @@ export const ProgramStore = signalStore(
       move(week: number, index: number, weekday: number | undefined): void {
         if (weekday === undefined) return;
         const words = WEEKDAY_WORDS[weekday - 1] ?? '';
-        edit(`to ${words}`, (program) =>
+        edit($localize`to ${words}`, (program) =>
           moveDay(program, { week, place: index, weekday, onwards: store.onwards() }),
         );
       },
@@ -296,7 +297,9 @@ export const ProgramStore = signalStore(
       },
       /** An easy session between the hard days of every week from this one on. */
       between(session: Session): void {
-        edit(`${session.name} between`, (program) => placeBetween(program, session.id, store.view.today()));
+        edit($localize`${session.name} between`, (program) =>
+          placeBetween(program, session.id, store.view.today()),
+        );
       },
       takeOut(week: number, index: number): void {
         const gone = programWeek(store.program(), week)?.days[index];
@@ -321,10 +324,10 @@ export const ProgramStore = signalStore(
         );
       },
       rename(name: string): void {
-        edit('name', (program) => ({ ...program, name }));
+        edit($localize`name`, (program) => ({ ...program, name }));
       },
       begin(startDate: string): void {
-        edit(`begins ${startDate}`, (program) => ({ ...program, startDate }));
+        edit($localize`begins ${startDate}`, (program) => ({ ...program, startDate }));
       },
       setTime(time: string | undefined): void {
         edit($localize`time of day`, ({ startTime: _, ...program }) =>
@@ -332,7 +335,8 @@ export const ProgramStore = signalStore(
         );
       },
       lengthen(weeks: number | undefined): void {
-        if (weeks !== undefined) edit(`${weeks} weeks`, (program) => withWeeks(program, weeks));
+        if (weeks !== undefined)
+          edit(counted(weeks, $localize`week`, $localize`weeks`), (program) => withWeeks(program, weeks));
       },
       grow(scheme: Scheme | undefined): void {
         if (scheme) edit($localize`how it grows`, (program) => ({ ...program, scheme }));
@@ -345,7 +349,7 @@ export const ProgramStore = signalStore(
         }));
       },
       close(holiday: Holiday): void {
-        edit('closed', (program) => withHoliday(program, holiday));
+        edit($localize`closed`, (program) => withHoliday(program, holiday));
       },
       reopen(at: number): void {
         edit($localize`open again`, (program) => withoutHoliday(program, at));
@@ -374,7 +378,7 @@ export const ProgramStore = signalStore(
               })),
               scheme: NEW_SCHEME,
             };
-        store.documents.edit(`new: ${fresh.name}`, (document) => ({
+        store.documents.edit($localize`new: ${fresh.name}`, (document) => ({
           ...document,
           programs: [...document.programs, fresh],
         }));

@@ -224,7 +224,7 @@ export const DocumentStore = signalStore(
               : { ...own, days: [...own.days, { weekday, sessionId: session.id }] };
           }),
         });
-        methods.edit(`new: ${session.name}`, (document) => ({
+        methods.edit($localize`new: ${session.name}`, (document) => ({
           ...document,
           sessions: [...document.sessions, session],
           programs: document.programs.map(takenIn),

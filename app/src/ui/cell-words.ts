@@ -9,6 +9,7 @@ import {
   type MassUnit,
   type ReadyCell,
 } from '@dray/core';
+import { plural } from './count';
 
 /** The work of a cell as it stands on board and card: "3 × 10 each side", "3 × 12, 10, 8", "2 × max in 60 s". */
 export function workWords({ work, planned, eachSet }: ReadyCell): string {
@@ -68,7 +69,7 @@ export function changeWords({ change, work, load }: ReadyCell, unit: MassUnit): 
   }
   const counted = change.amount !== 0 ? change.amount : change.sets;
   if (counted === 0) return { of: load ? 'load' : 'work', text: '=', direction: 'level' };
-  const sets = Math.abs(counted) === 1 ? ' set' : ' sets';
+  const sets = ` ${plural(Math.abs(counted), $localize`set`, $localize`sets`)}`;
   const unitWords = change.amount === 0 ? sets : work.kind === 'reps' ? '' : ' s';
   return {
     of: 'work',

@@ -119,7 +119,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
           min: least,
           max: most,
           ticks: { maxTicksLimit: 6 },
-          title: { display: true, text: `maximum, ${unit}` },
+          title: { display: true, text: $localize`maximum, ${unit}` },
         },
       },
     },

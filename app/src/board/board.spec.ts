@@ -1,0 +1,122 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { MatInputHarness } from '@angular/material/input/testing';
+import { MatListItemHarness } from '@angular/material/list/testing';
+import { MatSlideToggleHarness } from '@angular/material/slide-toggle/testing';
+import type { DrayDb } from '../data/dray-db';
+import { ViewStore } from '../state/view-store';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { BoardScreen } from './board';
+
+describe('BoardScreen', () => {
+  let db: DrayDb;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
+    await openedDocuments();
+    TestBed.inject(ViewStore).showSession('tuesday');
+    TestBed.inject(ViewStore).showWeek(5);
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function screen() {
+    const fixture = TestBed.createComponent(BoardScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    document.body.append(host);
+    await fixture.whenStable();
+    const loader = TestbedHarnessEnvironment.loader(fixture);
+    const documents = await openedDocuments();
+    const cell = (person: string, slot: string) =>
+      host.querySelector<HTMLElement>(`[data-testid="cell-${person}-${slot}"]`)!;
+    const choose = async (person: string, slot: string) => {
+      cell(person, slot).click();
+      await fixture.whenStable();
+    };
+    const panel = () => host.querySelector('dray-cell-panel')!.textContent.replace(/\s+/g, ' ');
+    const button = (words: string) =>
+      [...host.querySelectorAll('button')].find(({ textContent }) => textContent.trim() === words)!;
+    return { fixture, host, loader, documents, cell, choose, panel, button };
+  }
+
+  it('has a row for everyone and a cell for each of their exercises, with what acted on it', async () => {
+    const { host, cell } = await screen();
+    expect(host.querySelectorAll('tbody tr').length).toBe(6);
+    for (const row of host.querySelectorAll('tbody tr')) expect(row.querySelectorAll('td').length).toBe(6);
+    expect(cell('tamsin', 'tue-squat').textContent).toContain('knee: less depth');
+  });
+
+  it('shows warm-up and cool-down when they are asked for, and hides them again by their key', async () => {
+    const { fixture, host, loader } = await screen();
+    await (await loader.getHarness(MatSlideToggleHarness)).check();
+    expect(host.querySelector('tbody tr')!.querySelectorAll('td').length).toBe(12);
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'w' }));
+    await fixture.whenStable();
+    expect(host.querySelector('tbody tr')!.querySelectorAll('td').length).toBe(6);
+  });
+
+  it('says why the chosen cell is what it is, one step after another', async () => {
+    const { host, choose, panel } = await screen();
+    await choose('anselm', 'tue-row');
+    const steps = [...host.querySelectorAll('.trace b')].map((name) => name.textContent.trim());
+    expect(steps).toEqual(['Rung', 'Cautions', 'Kit', 'Target', 'Attainable', 'Written']);
+    expect(panel()).toContain('never hold the breath');
+    expect(host.querySelector('.trace .caution')).not.toBeNull();
+  });
+
+  it('opens the coach’s hand with what stands, asks for a reason, and keeps what was set', async () => {
+    const { fixture, host, loader, documents, choose, button, cell } = await screen();
+    await choose('bram', 'tue-press');
+    button('Set by hand').click();
+    await fixture.whenStable();
+    const form = host.querySelector('dray-by-hand-form form')!;
+    const fields = await loader.getAllHarnesses(MatInputHarness.with({ ancestor: 'dray-by-hand-form' }));
+    await fields[0]!.setValue('5');
+    form.dispatchEvent(new Event('submit'));
+    await fixture.whenStable();
+    expect(documents.document()!.overrides).toEqual([]);
+    expect(host.querySelector('dray-by-hand-form')!.textContent).toMatch(/reason/i);
+    await fields[3]!.setValue('asked for more');
+    form.dispatchEvent(new Event('submit'));
+    await until(() => documents.document()!.overrides.length === 1);
+    expect(documents.document()!.overrides[0]).toEqual(
+      jasmine.objectContaining({
+        participantId: 'bram',
+        slotId: 'tue-press',
+        sets: 5,
+        reason: 'asked for more',
+      }),
+    );
+    await fixture.whenStable();
+    expect(cell('bram', 'tue-press').textContent).toContain('5 ×');
+  });
+
+  it('finds another exercise in the coach’s words and says what a caution has against it', async () => {
+    const { fixture, loader, choose } = await screen();
+    await choose('tamsin', 'tue-squat');
+    const another = await loader.getHarness(MatInputHarness.with({ ancestor: 'dray-cell-panel' }));
+    await another.setValue('jump squat');
+    await fixture.whenStable();
+    const [found] = await loader
+      .getAllHarnesses(MatListItemHarness.with({ ancestor: 'dray-cell-panel' }))
+      .catch(() => []);
+    const words = found
+      ? await found.getFullText()
+      : (fixture.nativeElement as HTMLElement).querySelector('mat-action-list')!.textContent;
+    expect(words.toLowerCase()).toContain('jump');
+    expect(words).toContain('against a caution');
+  });
+
+  it('says where to look where nothing is called that', async () => {
+    const { loader, choose, panel } = await screen();
+    await choose('juno', 'tue-squat');
+    const another = await loader.getHarness(MatInputHarness.with({ ancestor: 'dray-cell-panel' }));
+    await another.setValue('zzzz');
+    expect(panel()).toContain('There is no exercise “zzzz”.');
+    expect(panel()).toContain('Find it among the ladders, or say it in other words.');
+  });
+});

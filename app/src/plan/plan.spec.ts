@@ -1,0 +1,134 @@
+import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import { MatButtonToggleGroupHarness } from '@angular/material/button-toggle/testing';
+import { MatMenuHarness } from '@angular/material/menu/testing';
+import { MatSnackBarHarness } from '@angular/material/snack-bar/testing';
+import type { DrayDb } from '../data/dray-db';
+import { ViewStore } from '../state/view-store';
+import { openedDocuments, provideFreshBrowser } from '../testing';
+import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
+import { PlanScreen } from './plan';
+
+describe('PlanScreen', () => {
+  let db: DrayDb;
+
+  beforeEach(async () => {
+    db = provideFreshBrowser();
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
+    await openedDocuments();
+    TestBed.inject(ViewStore).showSession('tuesday');
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function screen() {
+    const fixture = TestBed.createComponent(PlanScreen);
+    document.body.append(fixture.nativeElement as HTMLElement);
+    await fixture.whenStable();
+    const host = fixture.nativeElement as HTMLElement;
+    const loader = TestbedHarnessEnvironment.loader(fixture);
+    const documents = await openedDocuments();
+    const session = () => documents.document()!.sessions.find(({ id }) => id === 'tuesday')!;
+    const names = () =>
+      [...host.querySelectorAll('.slot-name')].map((name) => name.firstChild?.textContent?.trim());
+    const prescription = (slotId: string, tier: string) =>
+      host.querySelector<HTMLInputElement>(`#rx-${slotId}-${tier}`)!;
+    return { fixture, host, loader, documents, session, names, prescription };
+  }
+
+  it('shows every exercise with its letter and its three prescriptions', async () => {
+    const { host, names, prescription } = await screen();
+    expect(names()).toContain('Squat');
+    const letters = [...host.querySelectorAll('.slot .letter')].map((letter) => letter.textContent.trim());
+    expect(letters.filter((letter) => letter !== '·')).toEqual(['A1', 'A2', 'B', 'C', 'D1', 'D2']);
+    expect(prescription('tue-squat', 'intermediate').value).toBe('3 × 10, 2 left');
+  });
+
+  it('keeps a budget at the end of the edit, whole: 12 never passes through 1', async () => {
+    const { loader, session } = await screen();
+    const budget = await loader.getHarness(FieldHarness.with({ named: 'Budget' }));
+    await budget.begin('12');
+    expect(session().budgetMinutes).toBe(40);
+    await budget.leave();
+    expect(session().budgetMinutes).toBe(12);
+  });
+
+  it('refuses a budget that cannot be, in words, and keeps both what stood and what was typed', async () => {
+    const { loader, session } = await screen();
+    const budget = await loader.getHarness(FieldHarness.with({ named: 'Budget' }));
+    await budget.write('-5');
+    expect(await budget.problem()).toBe('Budget is too small; the least is 1.');
+    expect(await budget.text()).toBe('-5');
+    expect(session().budgetMinutes).toBe(40);
+  });
+
+  it('takes rounds for a whole block, and another kind of block', async () => {
+    const { loader, session } = await screen();
+    const rounds = await loader.getHarness(FieldHarness.with({ named: 'Rounds of Superset' }));
+    await rounds.write('4');
+    const superset = () => session().blocks.find(({ slots }) => slots.some(({ id }) => id === 'tue-squat'))!;
+    for (const { prescriptions } of superset().slots) expect(prescriptions.intermediate.sets).toBe(4);
+    const kinds = await loader.getAllHarnesses(ChoiceHarness.with({ named: 'Kind of block' }));
+    await kinds[1]!.choose('Circuit');
+    expect(superset().kind).toBe('circuit');
+  });
+
+  it('takes a block out by its menu, says so, and brings it back whole', async () => {
+    const { fixture, loader, session, names } = await screen();
+    const menus = await loader.getAllHarnesses(MatMenuHarness);
+    const labels = await Promise.all(
+      menus.map(async (menu) => (await menu.host()).getAttribute('aria-label')),
+    );
+    const more = menus[labels.indexOf('More of Superset')]!;
+    await more.open();
+    await more.clickItem({ text: 'Take out' });
+    expect(names()).not.toContain('Squat');
+    const notice = await TestbedHarnessEnvironment.documentRootLoader(fixture).getHarness(MatSnackBarHarness);
+    expect(await notice.getMessage()).toContain('Superset is taken out.');
+    await notice.dismissWithAction();
+    expect(names()).toContain('Squat');
+    expect(session().blocks.length).toBe(6);
+  });
+
+  it('moves, joins and parts exercises by keys, and the focus stays in the field', async () => {
+    const { fixture, names, session, prescription } = await screen();
+    const field = prescription('tue-squat', 'beginner');
+    field.focus();
+    const press = async (init: KeyboardEventInit) => {
+      field.dispatchEvent(new KeyboardEvent('keydown', { ...init, altKey: true, bubbles: true }));
+      await fixture.whenStable();
+    };
+    const before = names();
+    await press({ key: 'ArrowDown' });
+    expect(names().indexOf('Squat')).toBe(before.indexOf('Squat') + 1);
+    expect(document.activeElement?.id).toBe('rx-tue-squat-beginner');
+    await press({ key: 'p', code: 'KeyP' });
+    const alone = session().blocks.find(({ slots }) => slots.some(({ id }) => id === 'tue-squat'));
+    expect(alone?.slots.length).toBe(1);
+  });
+
+  it('shows the session as text and the outline again, by a key or by hand', async () => {
+    const { fixture, loader, host } = await screen();
+    const ways = await loader.getHarness(MatButtonToggleGroupHarness.with({ selector: '.ways' }));
+    const [, text] = await ways.getToggles();
+    await text!.check();
+    await fixture.whenStable();
+    expect(host.querySelector('.slot')).toBeNull();
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 't' }));
+    await fixture.whenStable();
+    expect(host.querySelectorAll('.slot').length).toBeGreaterThan(5);
+  });
+
+  it('says which tier is over the time', async () => {
+    const { fixture, host, loader } = await screen();
+    const over = () =>
+      [...host.querySelectorAll('.times .letter')].map((toggle) => toggle.textContent.trim());
+    expect(over()).toEqual([]);
+    await (await loader.getHarness(FieldHarness.with({ named: 'Budget' }))).write('28');
+    await fixture.whenStable();
+    expect(over().map((words) => words.split(' ')[0])).toEqual(['intermediate', 'advanced']);
+  });
+});
