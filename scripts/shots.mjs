@@ -129,7 +129,7 @@ async function band(page) {
 await serveFor(4392, async (base) => {
   const browser = await chromium.launch({ executablePath: findChromium(), args });
   for (const { name, route, size = DESK, scheme = 'light', act } of SHOTS) {
-    const page = await browser.newPage({ viewport: size, colorScheme: scheme });
+    const page = await browser.newPage({ viewport: size, colorScheme: scheme, locale: 'en-GB' });
     await page.goto(base + route);
     await page.locator('h1').first().waitFor();
     await page.evaluate(() => document.fonts.ready);

@@ -5,6 +5,7 @@ import { parseDocument, serializeDocument } from '@dray/core';
 import { DEMO_TEXT, DRAY_DB } from './data/document-repository';
 import { DrayDb } from './data/dray-db';
 import { TODAY } from './data/today';
+import { LANGUAGES } from './ui/forms/reader-dates';
 import { provideInterface } from './ui/interface';
 import { DocumentStore } from './state/document-store';
 
@@ -21,6 +22,7 @@ export function provideFreshBrowser(db = new DrayDb(`test-${crypto.randomUUID()}
       provideZonelessChangeDetection(),
       provideInterface(),
       { provide: DRAY_DB, useValue: db },
+      { provide: LANGUAGES, useValue: ['en-GB'] },
       { provide: TODAY, useValue: () => '2026-11-25' },
       {
         provide: DEMO_TEXT,

@@ -1,19 +1,17 @@
-import { ChangeDetectionStrategy, Component, input, linkedSignal, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject, input, linkedSignal, output } from '@angular/core';
 import { form, FormField, validate } from '@angular/forms/signals';
-import { provideDateFnsAdapter } from '@angular/material-date-fns-adapter';
-import { MAT_DATE_LOCALE } from '@angular/material/core';
 import { MatDatepickerModule, type MatDatepickerInputEvent } from '@angular/material/datepicker';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { format, parseISO } from 'date-fns';
-import { enGB } from 'date-fns/locale/en-GB';
 import { FIELD_STYLES } from './field';
+import { dateWaysOf, LANGUAGES, provideReaderDates } from './reader-dates';
 
 /** A day, typed or chosen in a calendar; given and kept as `2026-11-24`. */
 @Component({
   selector: 'dray-date',
   imports: [MatFormFieldModule, MatInput, MatDatepickerModule, FormField],
-  providers: [provideDateFnsAdapter(), { provide: MAT_DATE_LOCALE, useValue: enGB }],
+  providers: [provideReaderDates()],
   template: `
     <mat-form-field>
       @if (label()) {
@@ -44,6 +42,7 @@ export class DateField {
   readonly max = input<string>();
   readonly saved = output<string>();
 
+  private readonly languages = inject(LANGUAGES);
   protected readonly from = () => day(this.min());
   protected readonly to = () => day(this.max());
   private readonly draft = linkedSignal(() => day(this.value()));
@@ -64,7 +63,10 @@ export class DateField {
 
   private refused(value: Date | null): string {
     const [from, to] = [this.from(), this.to()];
-    if (!value || Number.isNaN(value.getTime())) return $localize`This has to be a day such as 24/11/2026.`;
+    if (!value || Number.isNaN(value.getTime())) {
+      const such = format(new Date(2026, 10, 24), dateWaysOf(this.languages).day);
+      return $localize`This has to be a day such as ${such}.`;
+    }
     if (value.getFullYear() < EARLIEST_YEAR)
       return $localize`The year is ${value.getFullYear()}:named:: look again.`;
     if (from && value < from) return $localize`It is ${format(from, SHORT)} at the earliest.`;

@@ -1,19 +1,17 @@
 import { ChangeDetectionStrategy, Component, input, linkedSignal, output } from '@angular/core';
 import { form, FormField } from '@angular/forms/signals';
-import { MAT_DATE_LOCALE } from '@angular/material/core';
-import { provideDateFnsAdapter } from '@angular/material-date-fns-adapter';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatTimepickerModule } from '@angular/material/timepicker';
 import { format, parse } from 'date-fns';
-import { enGB } from 'date-fns/locale/en-GB';
 import { FIELD_STYLES } from './field';
+import { provideReaderDates } from './reader-dates';
 
 /** A time of day, typed or chosen; given and kept as `18:30`. */
 @Component({
   selector: 'dray-time',
   imports: [FormField, MatFormFieldModule, MatInput, MatTimepickerModule],
-  providers: [provideDateFnsAdapter(), { provide: MAT_DATE_LOCALE, useValue: enGB }],
+  providers: [provideReaderDates()],
   template: `
     <mat-form-field>
       <mat-label>{{ label() }}</mat-label>
