@@ -244,12 +244,12 @@ test('a history has then beside now, and every picture is a table too', async ({
     await choose(page, 'What to look at', name);
     await expect(page.locator('dray-chart canvas')).toBeVisible();
     await page.getByRole('switch', { name: 'as a table' }).click();
-    await expect(page.locator('.table-frame tbody tr').first()).toBeVisible();
+    await expect(page.locator('.framed tbody tr').first()).toBeVisible();
     await page.getByRole('switch', { name: 'as a table' }).click();
     await expect(page.locator('dray-chart canvas')).toBeVisible();
   }
   await page.getByRole('link', { name: /Tamsin/ }).click();
   await choose(page, 'What to look at', 'left and right');
   await page.getByRole('switch', { name: 'as a table' }).click();
-  await expect(page.locator('.table-frame')).toContainText('uneven');
+  await expect(page.locator('.framed')).toContainText('uneven');
 });

@@ -53,6 +53,7 @@ interface CardBlock {
   imports: [CardLog, CellFace, ChoiceField, MatIcon, MatIconButton, MatTooltip, RouterLink, WeekRamp],
   templateUrl: './card.html',
   styleUrl: './card.scss',
+  host: { class: 'scrolls' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CardScreen {

@@ -89,7 +89,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
                 <p i18n class="problem" role="alert">
                   {result.bad, plural, =1 {1 line} other {{{ result.bad }} lines}} cannot be read:
                 </p>
-                <ul class="lines">
+                <ul class="lines framed">
                   @for (problem of result.problems; track problem.line) {
                     <li i18n>line {{ problem.line }}: {{ problem.sentence }}</li>
                   }
@@ -112,12 +112,6 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
     }
     @if (done()) {
       <p class="hint" role="status">{{ done() }}</p>
-    }
-  `,
-  styles: `
-    ul {
-      max-height: 180px;
-      overflow: auto;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -46,7 +46,6 @@ const same = <T extends string>(value: T): Option<T> => ({ value, words: value }
     TextField,
   ],
   templateUrl: './profile.html',
-  styleUrl: './profile.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Profile {

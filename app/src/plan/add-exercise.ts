@@ -58,7 +58,7 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
   selector: 'dray-add-exercise',
   imports: [MatAutocompleteModule, MatFormFieldModule, MatInput],
   template: `
-    <mat-form-field class="tight">
+    <mat-form-field class="long tight">
       <input
         #box
         matInput
@@ -84,9 +84,6 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
     :host {
       display: block;
       padding: 4px 0 8px 32px;
-    }
-    mat-form-field {
-      width: 260px;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

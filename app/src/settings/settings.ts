@@ -38,6 +38,7 @@ const RULES = CAUTION_RULES.map(({ condition, words, source }) => ({
   providers: [SettingsStore],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
+  host: { class: 'scrolls' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class SettingsScreen {

@@ -27,7 +27,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
   template: `
     @let face = this.face();
     @if (face) {
-      <div class="top">
+      <div class="top fields">
         <dray-tier [tier]="face.tier" />
         @if (face.load) {
           <span class="load strong nowrap"
@@ -41,7 +41,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
         }
       </div>
       <div class="do">
-        {{ face.work }} <span class="tempo">{{ face.tempo }}</span>
+        {{ face.work }} <span class="unit">{{ face.tempo }}</span>
         @if (face.change?.of === 'work') {
           <ng-container [ngTemplateOutlet]="since" />
         }
@@ -64,7 +64,11 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
       }
       <ng-template #since>
         @if (face.change; as change) {
-          <span class="change letter nowrap" [class.level]="change.direction === 'level'">
+          <span
+            class="change nowrap"
+            [class.letter]="change.direction !== 'level'"
+            [class.unit]="change.direction === 'level'"
+          >
             @if (change.direction !== 'level') {
               <svg width="8" height="7" viewBox="0 0 8 7" aria-hidden="true">
                 <path [attr.d]="change.direction === 'up' ? 'M0 7L8 0V7Z' : 'M0 0L8 7H0Z'" />

@@ -86,9 +86,6 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
     }
   `,
   styles: `
-    :host {
-      display: block;
-    }
     .wave {
       display: block;
       max-width: 300px;
