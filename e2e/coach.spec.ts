@@ -318,7 +318,11 @@ test('pounds, the dark theme and the demo are a choice, and undone', async ({ pa
 });
 
 test('it works on a train: everything is there without the server', async ({ page, context }) => {
+  // It keeps itself for the train a few seconds after the first picture; they are let run ahead.
+  await page.clock.install();
   await page.goto('/plan');
+  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
+  await page.clock.runFor(4000);
   await page.evaluate(() => navigator.serviceWorker.ready);
   // Offline only once every file of the build is in the worker's cache.
   await expect

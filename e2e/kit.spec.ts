@@ -73,7 +73,7 @@ test('a band is read on the scale in three steps and then makes loads', async ({
   await page.getByRole('button', { name: 'Next', exact: true }).click();
   for (const [at, length] of ['240', '320', '400'].entries()) {
     await page.getByRole('button', { name: `${length} cm` }).click();
-    await page.clock.runFor(6000);
+    await page.clock.runFor(4000);
     const reading = page.locator(`[data-field="readings.${at}.lengthCm"] input`);
     await expect(reading).toHaveValue(length);
     await expect(page.getByText(/^Held at .* written down\.$/)).toBeVisible();
