@@ -47,6 +47,9 @@ test('the answers before the first session stop everything where they have to, u
   await expect(page.getByTestId('stopped')).toContainText('A clinician first');
   await expect(page.getByRole('article')).not.toContainText(/\d ×|\d kg|\d s\b|minutes/);
   await expect(page.getByText(/Stop and say so/)).toBeVisible();
+  // To be read at arm's length, before anything else on it.
+  const stop = page.getByRole('heading', { name: 'Stop', exact: true });
+  expect(await stop.evaluate((own) => parseFloat(getComputedStyle(own).fontSize))).toBeGreaterThanOrEqual(20);
 
   await page.goto('/people/bram');
   await page

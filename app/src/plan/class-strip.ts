@@ -15,7 +15,12 @@ interface Share {
   imports: [MatIcon],
   template: `
     @for (share of shares(); track share.words) {
-      <small class="narrow" [class.cut]="share.kind !== 'nothing'" [class.plum]="share.kind === 'nothing'">
+      <small
+        class="narrow"
+        [class.cut]="share.kind !== 'nothing'"
+        [class.plum]="share.kind === 'nothing'"
+        [class.strong]="share.kind === 'nothing'"
+      >
         @for (one of marks(share); track $index) {
           <mat-icon class="of-text" [svgIcon]="share.kind === 'own' ? 'square' : 'hollow'" />
         }

@@ -54,7 +54,7 @@ function firstDayOf(language: string): DateWays['weekStartsOn'] {
 /** Days and times as the reader writes them, for a field that asks for one. */
 export function provideReaderDates(): Provider[] {
   return [
-    ...[provideDateFnsAdapter()].flat(),
+    ...provideDateFnsAdapter(),
     {
       provide: MAT_DATE_FORMATS,
       useFactory: () => {
