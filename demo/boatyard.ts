@@ -485,7 +485,7 @@ const friday: Session = {
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 5,
+  version: 6,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],
@@ -511,5 +511,6 @@ export const boatyard: DrayDocument = {
   ],
   overrides: [],
   log: [],
+  classes: [],
   visits: [],
 };

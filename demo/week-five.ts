@@ -3,6 +3,7 @@
  * is made up. The log is worked out week by week from the boards of the weeks before, so that it fits them.
  */
 import {
+  classId,
   createResolver,
   decide,
   reviewClass,
@@ -123,7 +124,14 @@ function afterWeeks(start: DrayDocument, weeks: number): DrayDocument {
           visits.push({ id, participantId: participant.id, sessionId, week, date, effort, minutes });
         }
       }
-      document = { ...document, log: [...document.log, ...log], visits: [...document.visits, ...visits] };
+      const there = [...new Set(log.map(({ participantId }) => participantId))];
+      const held = { id: classId(sessionId, week), sessionId, week, nth: 1, date, there };
+      document = {
+        ...document,
+        classes: [...document.classes, held],
+        log: [...document.log, ...log],
+        visits: [...document.visits, ...visits],
+      };
       const steps = AGREED[week] ?? [];
       const agreed = reviewClass(document, { sessionId, week }, resolver).filter(
         ({ kind, participantId, slotId }) => kind === 'gate' && steps.includes(`${participantId} ${slotId}`),

@@ -46,6 +46,7 @@ for (const [route, sight] of [
   ['/kit', 'Who uses it'],
   ['/ladders', 'Before and after'],
   ['/settings', 'The whole document'],
+  ['/begin', 'Names, one a line'],
 ] as const) {
   for (const [where, viewport] of [
     ['a desk', DESK],
@@ -72,7 +73,7 @@ const OPENED: Readonly<Record<string, readonly [route: string, open: (page: Page
   'a document to take in': [
     '/settings',
     async (page) => {
-      await page.getByRole('button', { name: 'Back to the demo class' }).click();
+      await page.getByRole('button', { name: 'The boatyard as it came' }).click();
       await expect(page.getByRole('alertdialog')).toBeVisible();
     },
   ],
@@ -80,7 +81,7 @@ const OPENED: Readonly<Record<string, readonly [route: string, open: (page: Page
     '/plan',
     async (page) => {
       await page.getByRole('button', { name: 'More of Superset' }).click();
-      await expect(page.getByRole('menuitem', { name: 'Once more' })).toBeVisible();
+      await expect(page.getByRole('menuitem', { name: 'Duplicate' })).toBeVisible();
     },
   ],
   'the fields of an exercise': [
@@ -116,6 +117,22 @@ const OPENED: Readonly<Record<string, readonly [route: string, open: (page: Page
       await expect(page.locator('mat-error')).toBeVisible();
     },
   ],
+  'the steps of beginning': [
+    '/begin',
+    async (page) => {
+      await page.getByLabel('Names, one a line').fill('Ida\nBram');
+      await expect(page.getByTestId('new-Bram')).toBeVisible();
+      expect(await faults(page)).toEqual([]);
+      await page.getByRole('button', { name: 'On to the kit' }).click();
+      await expect(page.getByRole('table', { name: 'Who has what' })).toBeVisible();
+      expect(await faults(page)).toEqual([]);
+      await page.getByRole('button', { name: 'On to the session' }).click();
+      await expect(page.getByTestId('starter-text')).toBeVisible();
+      expect(await faults(page)).toEqual([]);
+      await page.getByRole('button', { name: 'On to the days' }).click();
+      await expect(page.getByRole('option', { name: 'Friday' })).toBeVisible();
+    },
+  ],
   'a calendar': [
     '/program',
     async (page) => {
@@ -141,7 +158,7 @@ const OPENED: Readonly<Record<string, readonly [route: string, open: (page: Page
     '/kit',
     async (page) => {
       await page.getByRole('button', { name: /Anselm/ }).click();
-      await fromMenu(page, 'Count something in', 'band');
+      await fromMenu(page, 'Add to the kit', 'band');
       await expect(page.getByText('Lay it slack')).toBeVisible();
     },
   ],

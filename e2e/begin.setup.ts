@@ -6,6 +6,7 @@ import { beginAfresh, STATES } from './coach';
 setup('a browser on the day the program begins', async ({ page, context }) => {
   await beginAfresh(context);
   await page.goto('/settings');
+  await page.getByRole('button', { name: 'Look round the boatyard' }).click();
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
   // The log comes after the first screen; here it is empty, and asked for no more.
   await page.waitForResponse('**/demo/boatyard-log.json');
@@ -15,6 +16,7 @@ setup('a browser on the day the program begins', async ({ page, context }) => {
 
 setup('a browser in the fifth week, with what the class has logged', async ({ page, context }) => {
   await page.goto('/log/history/bram');
+  await page.getByRole('button', { name: 'Look round the boatyard' }).click();
   await expect(page.getByText('Then and now')).toBeVisible();
   await expect.poll(() => awaitsLog(page)).toBe(false);
   await context.storageState({ path: STATES.fifth, indexedDB: true });

@@ -59,7 +59,7 @@ test('a document travels to a clean profile, and its board is the same', async (
   await page.getByRole('button', { name: 'Export to a file' }).click();
   const file = info.outputPath('class.dray.json');
   await (await download).saveAs(file);
-  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 5 });
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 6 });
 
   const other = await browser.newContext({ storageState: FRESH });
   const clean = await other.newPage();
@@ -114,6 +114,7 @@ async function newSessionByKeys(page: Page): Promise<void> {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitem', { name: 'New session' })).toBeVisible();
   await page.keyboard.press('End');
+  await page.keyboard.press('ArrowUp');
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Nothing planned yet')).toBeVisible();
@@ -311,7 +312,7 @@ test('pounds, the dark theme and the demo are a choice, and undone', async ({ pa
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await expect(cell(page, 'anselm', 'tue-squat')).toContainText('25 lb');
   await page.goto('/settings');
-  await page.getByRole('button', { name: 'Back to the demo class' }).click();
+  await page.getByRole('button', { name: 'The boatyard as it came' }).click();
   await expect(page.getByRole('alertdialog')).toContainText('First export what is here');
   await page.getByRole('button', { name: 'Take it in' }).click();
   await expect(page.getByRole('radio', { name: 'kg' })).toBeChecked();
@@ -351,7 +352,7 @@ test('it works on a train: everything is there without the server', async ({ pag
   await context.setOffline(false);
 });
 
-test('the first route is at most 485 kB, shell and fonts included', async ({ browser }) => {
+test('the first route is at most 495 kB, shell and fonts included', async ({ browser }) => {
   const context = await browser.newContext({ serviceWorkers: 'block', storageState: FRESH });
   const page = await context.newPage();
   const devtools = await context.newCDPSession(page);
@@ -362,7 +363,7 @@ test('the first route is at most 485 kB, shell and fonts included', async ({ bro
   await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
   // What comes two seconds later, the demo's log and the fields beside the text, is not waited for by anybody.
-  expect(bytes).toBeLessThanOrEqual(485_000);
+  expect(bytes).toBeLessThanOrEqual(495_000);
   await context.close();
 });
 
@@ -426,7 +427,7 @@ test('a colleague’s remark is mended with one click, waved away, and stays awa
   await remarks.getByRole('button', { name: 'hold 20 s, one set more' }).click();
   await expect(remarks).not.toContainText('a long strain');
   await expect(prescriptions(page, 'tue-plank').nth(1)).toHaveValue('4 × hold 20 s');
-  await remarks.getByRole('button', { name: 'Meant so' }).first().click();
+  await remarks.getByRole('button', { name: 'Keep as written' }).first().click();
   await expect(remarks).toContainText('nothing to say');
   await expect
     .poll(() => kept(page, 'sessions'))

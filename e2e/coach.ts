@@ -19,7 +19,7 @@ export async function beginAfresh(context: BrowserContext): Promise<void> {
     await route.fulfill({ json: { ...demo, programs, overrides: [] } });
   });
   await context.route('**/demo/boatyard-log.json', (route) =>
-    route.fulfill({ json: { log: [], visits: [] } }),
+    route.fulfill({ json: { log: [], visits: [], classes: [] } }),
   );
 }
 

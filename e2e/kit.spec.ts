@@ -12,7 +12,7 @@ test('a kit is a line of loads to run along, and what is counted in changes the 
   await expect(page.getByTestId('recipe')).toContainText('two dumbbells 10 kg');
   await expect(page.getByTestId('recipe')).toContainText('100 % above');
 
-  await fromMenu(page, 'Count something in', 'dumbbells, kettlebells');
+  await fromMenu(page, 'Add to the kit', 'dumbbells, kettlebells');
   const mass = page.locator('[data-field=\"massKg\"] input');
   await mass.fill('10.5');
   await mass.press('Enter');
@@ -55,7 +55,7 @@ test('what cannot be is refused beside its field, and nothing is lost', async ({
   await expect(page.getByTestId('fill')).toHaveText('fill to 1.3 L');
   await page.getByTestId('weigh').fill('3');
   await expect(page.getByTestId('fill')).toContainText('cannot make 3 kg');
-  await fromMenu(page, 'Count something in', 'bar with plates');
+  await fromMenu(page, 'Add to the kit', 'bar with plates');
   await page.locator('[data-field=\"plates.0.count\"] input').fill('1');
   await page.keyboard.press('Enter');
   await expect(page.getByText('The single plate of 5 kg cannot balance')).toBeVisible();
@@ -66,7 +66,7 @@ test('a band is read on the scale in three steps and then makes loads', async ({
   await page.clock.install();
   await page.goto('/kit');
   await page.getByRole('button', { name: /Wendel/ }).click();
-  await fromMenu(page, 'Count something in', 'band');
+  await fromMenu(page, 'Add to the kit', 'band');
   await expect(page.getByText('Nothing is known of this band yet')).toBeVisible();
   await page.locator('[data-field=\"slackCm\"] input').fill('160');
   await page.keyboard.press('Enter');

@@ -161,7 +161,9 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
   await expect(page.getByTestId('day-7-3').getByRole('button')).toContainText('Friday, short and heavy');
   await expect(page.getByTestId('day-5-5').getByRole('button')).toContainText('Friday, short and heavy');
   await expect(page.getByText(/are 24 h apart/).first()).toBeVisible();
-  // By mouse it goes to another day of its own week.
+  // By mouse it goes to another day of its own week, which has to be in sight.
+  await page.getByTestId('day-8-6').scrollIntoViewIfNeeded();
+  await page.locator('#class-8-0').scrollIntoViewIfNeeded();
   const from = (await page.locator('#class-8-0').boundingBox())!;
   const to = (await page.getByTestId('day-8-6').boundingBox())!;
   await page.mouse.move(from.x + 20, from.y + 10);
@@ -183,7 +185,9 @@ test('a program is moved on the calendar, says what comes too soon, and leaves a
   await expect(page.locator('.path tbody tr').first()).toContainText('Squat');
 });
 
-test('a posture session comes into the weeks ahead, and moves between the hard days', async ({ page }) => {
+test('a posture session stands on no day until it is placed in the weeks ahead, and moves between the hard days', async ({
+  page,
+}) => {
   await page.goto('/plan');
   await fromMenu(page, 'Other sessions', 'New session');
   await page.getByRole('button', { name: 'Begin from another session' }).click();
@@ -192,6 +196,10 @@ test('a posture session comes into the weeks ahead, and moves between the hard d
   await page.getByRole('link', { name: 'Program' }).click();
   // The sixth week, as of the present one some days are over.
   const posture = page.getByRole('button', { name: /^Posture, week 6/ });
+  const place = page.getByRole('button', { name: 'Place Posture between' });
+  await expect(place).toBeVisible();
+  await expect(posture).toHaveCount(0);
+  await place.click();
   await expect(posture).toHaveAccessibleName('Posture, week 6, Sunday');
   await expect(page.getByRole('button', { name: /^Posture, week 4/ })).toHaveCount(0);
   // What to expect of it begins with its first week.
@@ -203,7 +211,7 @@ test('a posture session comes into the weeks ahead, and moves between the hard d
   await choose(page, 'Weekday', 'Saturday');
   await expect(posture).toHaveAccessibleName('Posture, week 6, Saturday');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Place Posture between' }).click();
+  await place.click();
   await expect(posture).toHaveAccessibleName('Posture, week 6, Sunday');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(posture).toHaveAccessibleName('Posture, week 6, Saturday');

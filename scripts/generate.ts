@@ -8,12 +8,12 @@ const root = new URL('..', import.meta.url);
 // As it will be read: the application takes what ships with it without parsing it again.
 const parsed = parseDocument(serializeDocument(boatyardInWeekFive));
 if (!parsed.ok) throw new Error(parsed.problems.map(({ sentence }) => sentence).join('\n'));
-const { log, visits } = parsed.document;
+const { log, visits, classes } = parsed.document;
 writeFileSync(
   new URL('demo/boatyard.dray.json', root),
-  serializeDocument({ ...parsed.document, log: [], visits: [] }),
+  serializeDocument({ ...parsed.document, log: [], visits: [], classes: [] }),
 );
-writeFileSync(new URL('demo/boatyard-log.json', root), `${JSON.stringify({ log, visits })}\n`);
+writeFileSync(new URL('demo/boatyard-log.json', root), `${JSON.stringify({ log, visits, classes })}\n`);
 writeFileSync(new URL('docs/dray.schema.json', root), `${JSON.stringify(documentJsonSchema(), null, 2)}\n`);
 writeFileSync(new URL('docs/demands.md', root), demandsDocument());
 console.log(

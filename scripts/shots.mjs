@@ -24,13 +24,18 @@ const SHOTS = [
   { name: 'people', route: '/people/juno', act: strength },
   { name: 'people-profile', route: '/people/odile', size: { width: 1280, height: 1300 }, act: profile },
   { name: 'ladders', route: '/ladders', act: climb },
-  { name: 'ladders-exercise', route: '/ladders', act: ownExercise },
   { name: 'log', route: '/log', act: filling },
   { name: 'log-next', route: '/log/next', act: logged },
   { name: 'log-history', route: '/log/history/bram', act: logged },
   { name: 'program', route: '/program', act: program },
   { name: 'settings', route: '/settings' },
+  { name: 'begin', route: '/begin', act: beginning },
 ];
+
+async function beginning(page) {
+  await page.getByLabel('Names, one a line').fill('Ida\nBram\nCleo');
+  await page.getByTestId('new-Bram').getByRole('radio', { name: 'advanced' }).click();
+}
 
 async function typing(page) {
   const field = page.locator('#rx-tue-squat-intermediate');
@@ -54,12 +59,6 @@ async function asText(page) {
       .replace('- Plank:', '- Sail plank:')
       .replace('- Burpee:', '- Burpeees of doom:'),
   );
-}
-
-async function ownExercise(page) {
-  await page.getByPlaceholder(/find by/).fill('one-leg');
-  await page.getByRole('button', { name: 'Copy to change it' }).click();
-  await page.getByRole('button', { name: 'Write this exercise your way' }).click();
 }
 
 /** The demo's four weeks come a moment after the first screen. */
@@ -133,6 +132,7 @@ await serveFor(4392, async (base) => {
     await page.goto(base + route);
     await page.locator('h1').first().waitFor();
     await page.evaluate(() => document.fonts.ready);
+    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
     await act?.(page);
     await page.waitForTimeout(250);
     await page.screenshot({ path: path.join(root, 'docs/screenshots', `${name}.png`) });

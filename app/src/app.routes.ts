@@ -73,5 +73,10 @@ export const routes: Routes = [
     title: $localize`Settings · Dray`,
     loadComponent: () => import('./settings/settings').then((m) => m.SettingsScreen),
   },
+  {
+    path: 'begin',
+    title: $localize`Begin · Dray`,
+    loadComponent: () => import('./begin/begin').then((m) => m.BeginScreen),
+  },
   { path: '**', redirectTo: 'plan' },
 ];

@@ -11,6 +11,7 @@ import { MatTooltip } from '@angular/material/tooltip';
 import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { filter, map } from 'rxjs';
 import { DocumentStore } from './state/document-store';
+import { FrontClass } from './state/front-class';
 import { ThemeChoice } from './state/theme';
 import { isField } from './ui/keys';
 import { Width } from './ui/width';
@@ -28,6 +29,12 @@ const STORES = [
   { path: '/people', name: $localize`People`, key: '7' },
   { path: '/kit', name: $localize`Kit`, key: '8' },
   { path: '/ladders', name: $localize`Ladders`, key: '9' },
+] as const;
+
+/** Reached by a word at the foot, without a key. */
+const OTHERS = [
+  { path: '/begin', name: $localize`Begin` },
+  { path: '/settings', name: $localize`Settings` },
 ] as const;
 
 /** The frame: the way between screens, and the keys that work on all of them. */
@@ -56,6 +63,7 @@ export class App {
   private readonly router = inject(Router);
   private readonly injector = inject(Injector);
   protected readonly documents = inject(DocumentStore);
+  protected readonly front = inject(FrontClass);
   protected readonly width = inject(Width);
   protected readonly theme = inject(ThemeChoice).theme;
   protected readonly groups = [SCREENS, STORES];
@@ -71,7 +79,7 @@ export class App {
     { initialValue: '' },
   );
   protected readonly screenName = computed(
-    () => this.groups.flat().find(({ path }) => this.address().startsWith(path))?.name ?? 'Settings',
+    () => [...this.groups.flat(), ...OTHERS].find(({ path }) => this.address().startsWith(path))?.name ?? '',
   );
 
   protected readonly undoSays = computed(() => $localize`Undo ${this.documents.undoLabel() ?? ''}`.trim());

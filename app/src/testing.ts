@@ -27,7 +27,7 @@ export function provideFreshBrowser(db = new DrayDb(`test-${crypto.randomUUID()}
       {
         provide: DEMO_TEXT,
         useValue: (file: string) =>
-          Promise.resolve(file.endsWith('.dray.json') ? DEMO : '{"log":[],"visits":[]}'),
+          Promise.resolve(file.endsWith('.dray.json') ? DEMO : '{"log":[],"visits":[],"classes":[]}'),
       },
     ],
   });

@@ -3,6 +3,7 @@
  * doors; the application enters by `@dray/core` for the first and `@dray/core/late` for this one.
  */
 export * from './kit/household';
+export * from './kit/usual-things';
 export * from './kit/remarks';
 export * from './kit/implement-words';
 export * from './kit/scale';
@@ -21,6 +22,7 @@ export * from './program/project';
 export * from './program/session-load';
 export * from './program/session-effort';
 export * from './program/edit-program';
+export * from './program/first-class';
 export * from './logging';
 export * from './review';
 export * from './formats/roster';

@@ -33,7 +33,7 @@ export type ByHand = Omit<Override, 'id' | 'participantId' | 'slotId'>;
 /** The board on screen, which cell is looked at, and the coach's hand on it. */
 export const BoardStore = signalStore(
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
-  withComputed(({ view, documents }) => {
+  withComputed(({ view }) => {
     /** Columns on screen with their place in the board's rows. */
     const columns = computed(() =>
       (view.board()?.columns ?? [])
@@ -65,13 +65,13 @@ export const BoardStore = signalStore(
           conditions: participant.cautions.map(({ condition }) => CONDITION_WORDS[condition]).join(', '),
           cells,
           /** What was done of each cell, in words; empty where nothing is logged. */
-          done: doneIn(cells, logIndex(documents.document()?.log ?? NOTHING), view.unit()),
+          done: doneIn(cells, logIndex(view.document()?.log ?? NOTHING), view.unit()),
         })),
       ),
       /** Somebody has logged something of this week: what is not there was missed. */
       logged: computed(() => {
         const session = view.session();
-        const log = documents.document()?.log ?? NOTHING;
+        const log = view.document()?.log ?? NOTHING;
         const week = view.week();
         return (
           session !== undefined && log.some((entry) => entry.week === week && entry.sessionId === session.id)
@@ -80,7 +80,7 @@ export const BoardStore = signalStore(
     };
   }),
   withRoving(),
-  withComputed(({ rows, columns, at, documents, view }) => {
+  withComputed(({ rows, columns, at, view }) => {
     const selected = computed<Cell | undefined>(() => {
       const column = columns()[at().column];
       return column && rows()[at().row]?.cells[column.at];
@@ -90,13 +90,11 @@ export const BoardStore = signalStore(
       selectedColumn: computed(() => columns()[at().column]),
       selectedPerson: computed(() => rows()[at().row]?.participant),
       alternatives: computed<readonly RankedSubstitute[]>(() => {
-        const document = documents.document();
+        const document = view.document();
         const session = view.session();
         const cell = selected();
         if (!document || !session || !cell) return [];
-        return view.resolver
-          .alternatives(document, cell, { sessionId: session.id, week: view.week() })
-          .slice(0, ALTERNATIVES_SHOWN);
+        return view.resolver.alternatives(document, cell, { sessionId: session.id, week: view.week() });
       }),
     };
   }),
@@ -113,7 +111,7 @@ export const BoardStore = signalStore(
         slotId: cell.slotId,
       };
       const label = $localize`${person.name}, ${store.selectedColumn()?.name ?? ''} by hand`;
-      store.documents.edit(label, (document) => ({
+      store.view.editByClass(label, (document) => ({
         ...document,
         overrides: setByHand(document.overrides, override),
       }));
@@ -129,8 +127,6 @@ export const BoardStore = signalStore(
 );
 
 const NOTHING: readonly never[] = [];
-/** As many as can be compared at a glance. */
-const ALTERNATIVES_SHOWN = 6;
 
 /** What was done of each cell; a load that is as asked stands above it already. */
 function doneIn(cells: readonly Cell[], index: LogIndex, unit: MassUnit): string[] {

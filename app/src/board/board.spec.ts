@@ -117,6 +117,6 @@ describe('BoardScreen', () => {
     const another = await loader.getHarness(MatInputHarness.with({ ancestor: 'dray-cell-panel' }));
     await another.setValue('zzzz');
     expect(panel()).toContain('There is no exercise “zzzz”.');
-    expect(panel()).toContain('Find it among the ladders, or say it in other words.');
+    expect(panel()).toContain('Say it in other words, or one word less.');
   });
 });

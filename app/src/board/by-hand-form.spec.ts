@@ -44,7 +44,7 @@ describe('ByHandForm', () => {
     await write('because', 'comes back from a cold');
     await press('Set by hand');
     expect(applied).toEqual([
-      { sets: 3, amount: 6, loadKg: 41, onward: true, reason: 'comes back from a cold' },
+      { sets: 3, amount: 6, loadKg: 41, onward: true, until: undefined, reason: 'comes back from a cold' },
     ]);
   });
 
@@ -65,7 +65,14 @@ describe('ByHandForm', () => {
     await write('sets', '2');
     await write('because', 'tired');
     await press('Set by hand');
-    expect(applied[0]).toEqual({ sets: 2, amount: 6, loadKg: undefined, onward: true, reason: 'tired' });
+    expect(applied[0]).toEqual({
+      sets: 2,
+      amount: 6,
+      loadKg: undefined,
+      onward: true,
+      until: undefined,
+      reason: 'tired',
+    });
   });
 
   it('asks for the reason in its place, and for numbers in reason, before anything is set', async () => {
@@ -84,6 +91,6 @@ describe('ByHandForm', () => {
     await write('because', 'elbow');
     await (await loader.getHarness(MatCheckboxHarness)).uncheck();
     await press('Leave it out');
-    expect(leftOut).toEqual([{ reason: 'elbow', onward: false }]);
+    expect(leftOut).toEqual([{ reason: 'elbow', onward: false, until: undefined }]);
   });
 });

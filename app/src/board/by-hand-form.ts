@@ -38,6 +38,8 @@ export interface Set {
   /** Undefined where it stays as it was. */
   readonly loadKg: number | undefined;
   readonly onward: boolean;
+  /** The last week it holds for; for good when absent. */
+  readonly until: number | undefined;
   readonly reason: string;
 }
 
@@ -71,7 +73,14 @@ const shape = overrideSchema.shape;
         <input matInput autocomplete="off" data-testid="reason" [formField]="hand.reason" />
         <mat-error>{{ hand.reason().errors()[0]?.message }}</mat-error>
       </mat-form-field>
-      <mat-checkbox i18n class="wide" [formField]="hand.onward">this week and on</mat-checkbox>
+      <mat-checkbox i18n class="from" [formField]="hand.onward">this week and on</mat-checkbox>
+      @if (hand.onward().value()) {
+        <mat-form-field>
+          <mat-label i18n>until week</mat-label>
+          <input matInput type="number" i18n-placeholder placeholder="for good" [formField]="hand.until" />
+          <mat-error>{{ hand.until().errors()[0]?.message }}</mat-error>
+        </mat-form-field>
+      }
       <div class="wide">
         <button i18n matButton="outlined" type="submit">Set by hand</button>
         <button i18n matButton type="button" (click)="leaveOut()">Leave it out</button>
@@ -86,6 +95,9 @@ const shape = overrideSchema.shape;
     .wide {
       grid-column: 1 / -1;
     }
+    .from {
+      grid-column: 1 / 3;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
@@ -93,7 +105,7 @@ export class ByHandForm {
   readonly standing = input.required<Standing>();
   readonly unit = input.required<MassUnit>();
   readonly applied = output<Set>();
-  readonly leftOut = output<Pick<Set, 'onward' | 'reason'>>();
+  readonly leftOut = output<Pick<Set, 'onward' | 'until' | 'reason'>>();
   readonly cancelled = output<void>();
 
   private readonly shownLoad = computed(() => {
@@ -106,6 +118,7 @@ export class ByHandForm {
     load: this.shownLoad(),
     reason: '',
     onward: true,
+    until: null as number | null,
   }));
   private readonly loadSchema = computed(() => massText(this.unit(), heldLoad(this.standing().hands === 2)));
 
@@ -113,6 +126,10 @@ export class ByHandForm {
     checkedBy(path.sets, { schema: () => shape.sets.unwrap(), named: () => 'Sets' });
     checkedBy(path.amount, { schema: () => shape.amount.unwrap(), named: () => 'This' });
     checkedBy(path.load, { schema: () => this.loadSchema(), named: () => $localize`The load` });
+    checkedBy(path.until, {
+      schema: () => shape.toWeek,
+      named: () => $localize`The last week`,
+    });
     checkedBy(path.reason, { schema: () => shape.reason, named: () => $localize`The reason` });
   });
 
@@ -126,13 +143,14 @@ export class ByHandForm {
   protected async apply(event: Event): Promise<void> {
     event.preventDefault();
     await submit(this.hand, () => {
-      const { sets, amount, load, reason, onward } = this.draft();
+      const { sets, amount, load, reason, onward, until } = this.draft();
       const typed = load === this.shownLoad() ? undefined : readMass(load, this.unit());
       this.applied.emit({
         sets: sets ?? this.standing().sets,
         amount: amount ?? this.standing().amount,
         loadKg: typed === undefined ? undefined : totalOf(typed, this.standing().hands === 2),
         onward,
+        until: until ?? undefined,
         reason: reason.trim(),
       });
       return Promise.resolve(undefined);
@@ -142,7 +160,8 @@ export class ByHandForm {
   /** Not at all: only the reason has to be good. */
   protected leaveOut(): void {
     this.hand.reason().markAsTouched();
-    const { reason, onward } = this.draft();
-    if (this.hand.reason().valid()) this.leftOut.emit({ reason: reason.trim(), onward });
+    const { reason, onward, until } = this.draft();
+    if (!this.hand.reason().valid()) return;
+    this.leftOut.emit({ reason: reason.trim(), onward, until: until ?? undefined });
   }
 }

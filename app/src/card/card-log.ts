@@ -5,9 +5,8 @@ import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
-import { dateIn, logIndex, programWeek, type Cell, type LogEntry, type MassUnit } from '@dray/core';
-import { askedAmounts, logSets, readSets, setsInWords } from '@dray/core/late';
-import { DocumentStore } from '../state/document-store';
+import { logIndex, type Cell, type LogEntry, type MassUnit } from '@dray/core';
+import { askedAmounts, asksForMost, logSets, readSets, setsInWords } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 import { counted } from '../ui/count';
 
@@ -21,8 +20,14 @@ import { counted } from '../ui/count';
         <span class="strong" data-testid="card-done"><mat-icon svgIcon="check" /> {{ words() }}</span>
         <button i18n matButton [disabled]="underWay()" (click)="typing.set(true)">Put it right</button>
       } @else if (!typing()) {
-        <button i18n matButton="outlined" [disabled]="underWay()" (click)="keep('')">Done as written</button>
-        <button i18n matButton (click)="typing.set(true)">Not quite …</button>
+        @if (open()) {
+          <button i18n matButton="outlined" (click)="typing.set(true)">How many were they?</button>
+        } @else {
+          <button i18n matButton="outlined" [disabled]="underWay()" (click)="keep('')">
+            Done as written
+          </button>
+          <button i18n matButton (click)="typing.set(true)">Not quite …</button>
+        }
       } @else {
         <mat-form-field>
           <mat-label i18n>what was done</mat-label>
@@ -75,7 +80,6 @@ export class CardLog {
   readonly sessionId = input.required<string>();
   readonly unit = input.required<MassUnit>();
 
-  private readonly documents = inject(DocumentStore);
   private readonly view = inject(ViewStore);
   protected readonly typing = signal(false);
   protected readonly text = signal('');
@@ -91,10 +95,15 @@ export class CardLog {
   });
   protected readonly entries = computed<readonly LogEntry[]>(() => {
     const { participantId, slotId, week } = this.cell();
-    const log = this.documents.document()?.log ?? [];
+    const log = this.view.document()?.log ?? [];
     return logIndex(log)
       .ofCell(participantId, slotId)
       .filter((entry) => entry.week === week);
+  });
+  /** As many as possible: only a number says how many. */
+  protected readonly open = computed(() => {
+    const cell = this.ready();
+    return cell !== undefined && asksForMost(cell);
   });
   protected readonly words = computed(() => setsInWords(this.entries(), this.unit()));
   protected readonly problem = computed(() => {
@@ -105,6 +114,7 @@ export class CardLog {
         amounts: askedAmounts(cell),
         unit: this.unit(),
         pair: cell.load?.hold === 'pair',
+        open: this.open() && this.text() !== '',
       });
     return read && !read.ok ? read.sentence : '';
   });
@@ -113,19 +123,22 @@ export class CardLog {
     const cell = this.ready();
     const read =
       cell &&
-      readSets(text, { amounts: askedAmounts(cell), unit: this.unit(), pair: cell.load?.hold === 'pair' });
+      readSets(text, {
+        amounts: askedAmounts(cell),
+        unit: this.unit(),
+        pair: cell.load?.hold === 'pair',
+        open: this.open(),
+      });
     if (!cell || !read?.ok) return;
-    const program = this.view.program();
-    const day = programWeek(program, cell.week)?.days.find(({ sessionId }) => sessionId === this.sessionId());
     const { put, gone } = logSets(cell, read.sets, this.entries(), {
       sessionId: this.sessionId(),
-      date: program && day ? dateIn(program, cell.week, day.weekday) : this.view.today(),
+      date: this.view.turns()[cell.week - 1]?.date ?? this.view.today(),
       now: new Date().toISOString(),
       newId: () => crypto.randomUUID(),
     });
     this.underWay.set(true);
     // The card moves on only when the sets are on the disk.
-    const kept = await this.documents.record(counted(put.length, $localize`set`, $localize`sets`), put, gone);
+    const kept = await this.view.record(counted(put.length, $localize`set`, $localize`sets`), put, gone);
     this.underWay.set(false);
     if (kept) {
       this.typing.set(false);

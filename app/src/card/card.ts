@@ -80,7 +80,7 @@ export class CardScreen {
   );
 
   protected readonly card = computed(() => {
-    const document = this.documents.document();
+    const document = this.view.document();
     const session = this.view.session();
     const person = this.person();
     if (!document || !session || !person) return undefined;

@@ -4,7 +4,7 @@ import { DOCUMENT_VERSION, type DrayDocument, type LogEntry } from '@dray/core';
 import { Observable } from 'rxjs';
 import { SETTINGS_ID, type RecordChange } from './changes';
 import { demoFor } from './demo-dates';
-import { DrayDb, LISTS, type Row } from './dray-db';
+import { DrayDb, LISTS, type Row, type Step } from './dray-db';
 import { daysFrom, logHorizon, readLog, readLogOf, writeLog } from './log-days';
 import { TODAY } from './today';
 
@@ -21,8 +21,31 @@ export const DEMO_TEXT = new InjectionToken<
   factory: () => async (file) => (await fetch(`demo/${file}`)).text(),
 });
 
+/** What comes after the demo itself. */
+type DemoLog = Pick<DrayDocument, 'log' | 'visits' | 'classes'>;
+
 /** Stands on the device while the demo's log is still to come. */
 const LOG_DUE = 'demo log due';
+
+/** What an edit does to the steps of undo: its own is written, those it makes meaningless go. */
+export interface StepsChange {
+  readonly put: Step;
+  readonly gone: readonly string[];
+}
+
+/** Whose class is on screen: the made-up one to look round in, or the coach's own. */
+export type Front = 'demo' | 'own';
+
+/** What this device knows of the two: which is in front, whether the other is put away, and whether anybody has chosen yet. */
+export interface Standing {
+  readonly front: Front;
+  readonly putAway: boolean;
+  readonly welcomed: boolean;
+}
+
+const FRONT = 'front class';
+const PUT_AWAY = 'put away class';
+const EVERYBODYS: Standing = { front: 'own', putAway: false, welcomed: true };
 
 /** The document in the browser's store: read whole, written record by record, shared between tabs. */
 @Injectable({ providedIn: 'root' })
@@ -45,6 +68,7 @@ export class DocumentRepository {
       if ((await this.db.settings.count()) > 0) return false;
       await this.fill(demo);
       await this.db.device.put({ id: LOG_DUE, value: true });
+      await this.stand({ front: 'demo', putAway: false, welcomed: false });
       return true;
     });
     return { document: (await this.read()) ?? demo, fresh };
@@ -52,13 +76,14 @@ export class DocumentRepository {
 
   /** What the demo class has logged, into a store that still waits for it. */
   async addDemoLog(): Promise<void> {
-    const { log, visits } = await this.demoLog();
+    const { log, visits, classes } = await this.demoLog();
     await this.db.transaction('rw', this.db.tables, async () => {
       // Another document has come in the demo's place, or another tab was faster.
       if (!(await this.db.device.get(LOG_DUE))) return;
       await this.db.device.delete(LOG_DUE);
       await this.db.days.bulkPut(daysFrom(log));
       await this.db.visits.bulkPut(visits.map((value, at) => ({ id: value.id, at, value })));
+      await this.db.classes.bulkPut(classes.map((value, at) => ({ id: value.id, at, value })));
     });
   }
 
@@ -68,12 +93,50 @@ export class DocumentRepository {
     return { ...document, ...(await this.demoLog()) };
   }
 
-  private async demoLog(): Promise<Pick<DrayDocument, 'log' | 'visits'>> {
-    return JSON.parse(await this.demoText('boatyard-log.json')) as Pick<DrayDocument, 'log' | 'visits'>;
+  private async demoLog(): Promise<DemoLog> {
+    return JSON.parse(await this.demoText('boatyard-log.json')) as DemoLog;
   }
 
   private async demoText(file: Parameters<typeof this.fetchDemo>[0]): Promise<string> {
     return demoFor(this.today(), await this.fetchDemo(file));
+  }
+
+  /** Which class is in front here; a browser that was never asked has its own. */
+  async standing(): Promise<Standing> {
+    return ((await this.db.device.get(FRONT))?.value as Standing | undefined) ?? EVERYBODYS;
+  }
+
+  async stand(standing: Standing): Promise<void> {
+    await this.db.device.put({ id: FRONT, value: standing });
+  }
+
+  /**
+   * The class that was put away, as it was.
+   *
+   * @throws Error where it cannot be read: it stays where it is then
+   */
+  async putAwayClass(): Promise<DrayDocument | undefined> {
+    const text = (await this.db.device.get(PUT_AWAY))?.value;
+    if (typeof text !== 'string') return undefined;
+    const { parseDocument } = await import('./as-file');
+    const parsed = parseDocument(text);
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+    return parsed.document;
+  }
+
+  /** Puts the class in front away, whole, and another in its place, all or nothing. */
+  async exchange(front: Front, document: DrayDocument, away: DrayDocument): Promise<void> {
+    const { serializeDocument } = await import('./as-file');
+    const text = serializeDocument(await this.whole(away));
+    await this.db.transaction('rw', this.db.tables, async () => {
+      await this.db.device.put({ id: PUT_AWAY, value: text });
+      await this.stand({ front, putAway: true, welcomed: true });
+      await this.fill(document);
+      await this.db.device.delete(LOG_DUE);
+      await this.db.drafts.clear();
+      await this.db.steps.clear();
+      await this.announce();
+    });
   }
 
   async read(): Promise<DrayDocument | undefined> {
@@ -121,9 +184,18 @@ export class DocumentRepository {
     return (await this.db.days.bulkGet([...days])).flatMap((day) => day?.entries ?? []);
   }
 
-  /** Writes the records an edit touched, all or none. */
-  async write(changes: readonly RecordChange[]): Promise<void> {
+  /** The edits that can be taken back, oldest first. */
+  async steps(): Promise<readonly Step[]> {
+    return this.db.steps.orderBy('at').toArray();
+  }
+
+  /** Writes the records an edit touched, and the step of undo it is, all or none. */
+  async write(changes: readonly RecordChange[], step?: StepsChange): Promise<void> {
     await this.db.transaction('rw', this.db.tables, async () => {
+      if (step) {
+        if (step.gone.length > 0) await this.db.steps.bulkDelete([...step.gone]);
+        await this.db.steps.put(step.put);
+      }
       const sets = changes.filter(({ list }) => list === 'log');
       for (const { list, id, after } of changes) {
         if (list === 'log') continue;
@@ -141,6 +213,7 @@ export class DocumentRepository {
       await this.fill(document);
       await this.db.device.delete(LOG_DUE);
       await this.db.drafts.clear();
+      await this.db.steps.clear();
       await this.announce();
     });
   }

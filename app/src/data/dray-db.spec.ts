@@ -56,4 +56,34 @@ describe('a browser that kept an older version', () => {
     ]);
     now.close();
   });
+
+  it('of version 4 has its sets told apart by the day they were done on, and none is lost', async () => {
+    const old = new Dexie(name);
+    old.version(4).stores({ programs: 'id', visits: 'id', days: 'id, participantId, date' });
+    const weeks = [
+      {
+        week: 1,
+        days: [
+          { weekday: 2, sessionId: 's' },
+          { weekday: 5, sessionId: 's' },
+        ],
+      },
+    ];
+    await old.table('programs').add({ id: 'p', at: 0, value: { id: 'p', startDate: '2026-11-23', weeks } });
+    const set = (id: string, date: string) => ({ id, sessionId: 's', participantId: 'b', week: 1, date });
+    const days = [
+      { id: 'b 2026-11-24 s', participantId: 'b', date: '2026-11-24', entries: [set('x', '2026-11-24')] },
+      { id: 'b 2026-11-27 s', participantId: 'b', date: '2026-11-27', entries: [set('y', '2026-11-27')] },
+    ];
+    await old.table('days').bulkAdd(days);
+    await old.table('visits').add({ id: 'v', at: 0, value: { ...set('v', '2026-11-27'), effort: 7 } });
+    old.close();
+
+    const now = new DrayDb(name);
+    const entries = (await now.days.toArray()).flatMap((day) => day.entries);
+    expect(entries.map(({ id, nth = 1 }) => `${id} ${nth}`)).toEqual(['x 1', 'y 2']);
+    expect((await now.visits.get('v'))?.value).toEqual(jasmine.objectContaining({ nth: 2, effort: 7 }));
+    expect((await now.classes.toArray()).map(({ id }) => id)).toEqual(['s.1.1', 's.1.2']);
+    now.close();
+  });
 });

@@ -1,12 +1,16 @@
 import {
+  classesFrom,
   exerciseWithDemands,
+  nthByDate,
   onRung,
   overrideWithDecision,
   participantOnRungs,
   programWithDays,
+  withNth,
   type LogEntry,
 } from '@dray/core';
 import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
+import type { RecordChange } from './changes';
 import { daysFrom, type LogDay } from './log-days';
 
 /** A record of the document as it is kept: its place in its list beside its value. */
@@ -31,6 +35,16 @@ export interface Draft {
   readonly text: string;
 }
 
+/** An edit that can be taken back after a reload too; a new version of the store begins without any. */
+export interface Step {
+  readonly id: string;
+  /** Counts on: the order in which they were made. */
+  readonly at: number;
+  readonly undone: boolean;
+  readonly label: string;
+  readonly changes: readonly RecordChange[];
+}
+
 /** What belongs to this device and not to the document: theme, last view. */
 export interface DeviceRow {
   readonly id: string;
@@ -46,6 +60,7 @@ export const LISTS = [
   'sessions',
   'programs',
   'overrides',
+  'classes',
   'visits',
 ] as const;
 export type ListName = (typeof LISTS)[number];
@@ -62,10 +77,12 @@ export class DrayDb extends Dexie {
   declare readonly sessions: Table<Row, string>;
   declare readonly programs: Table<Row, string>;
   declare readonly overrides: Table<Row, string>;
+  declare readonly classes: Table<Row, string>;
   declare readonly days: Table<LogDay, string>;
   declare readonly visits: Table<Row, string>;
   declare readonly settings: Table<Row, string>;
   declare readonly meta: Table<Revision, string>;
+  declare readonly steps: Table<Step, string>;
   declare readonly drafts: Table<Draft, string>;
   declare readonly device: Table<DeviceRow, string>;
 
@@ -119,6 +136,29 @@ export class DrayDb extends Dexie {
           .modify((day: { entries: readonly LogEntry[] }) => {
             day.entries = day.entries.map((entry) => onRung(entry) as LogEntry);
           });
+      });
+    this.version(5)
+      .stores({ classes: 'id', steps: 'id, at' })
+      .upgrade(async (change) => {
+        const programs = (await change.table<Row>('programs').toArray()).map(({ value }) => value);
+        const things: unknown[] = [];
+        const withPlace = (thing: unknown) => {
+          const placed = withNth(thing, nthByDate(programs, thing));
+          things.push(placed);
+          return placed;
+        };
+        await change
+          .table<LogDay>('days')
+          .toCollection()
+          .modify((day: { entries: readonly LogEntry[] }) => {
+            day.entries = day.entries.map((entry) => withPlace(entry) as LogEntry);
+          });
+        const visits = change.table<Row>('visits');
+        await visits.bulkPut(
+          (await visits.toArray()).map((row) => ({ ...row, value: withPlace(row.value) })),
+        );
+        const classes = classesFrom(things) as { readonly id: string }[];
+        await change.table<Row>('classes').bulkPut(classes.map((value, at) => ({ id: value.id, at, value })));
       });
   }
 }

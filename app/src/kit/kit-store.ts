@@ -181,6 +181,25 @@ export const KitStore = signalStore(
         patchState(store, { ...INITIAL, chosenId: id });
       },
 
+      /** The same things once more, in a kit of its own that nobody uses yet. */
+      duplicate(): void {
+        const kit = store.entry()?.kit;
+        if (!kit) return;
+        const id = crypto.randomUUID();
+        const implementsAgain = kit.implements.map((thing) => ({ ...thing, id: crypto.randomUUID() }));
+        const copy = {
+          ...kit,
+          id,
+          name: $localize`${kit.name}, copy`.slice(0, 120),
+          implements: implementsAgain,
+        };
+        store.documents.edit($localize`duplicate ${kit.name}`, (document) => ({
+          ...document,
+          kits: [...document.kits, copy],
+        }));
+        patchState(store, { ...INITIAL, chosenId: id });
+      },
+
       /** The kit goes, and everybody's mention of it. */
       drop(): void {
         const kitId = store.entry()?.kit.id;

@@ -64,12 +64,12 @@ describe('KitScreen', () => {
   it('counts a thing in by the menu, opens it, and takes it out again with a way back', async () => {
     const { fixture, host, loader, kit, press } = await screen();
     const before = kit().implements.length;
-    const menu = await loader.getHarness(MatMenuHarness.with({ triggerText: /Count something in/ }));
+    const menu = await loader.getHarness(MatMenuHarness.with({ triggerText: /Add to the kit/ }));
     await menu.open();
     await menu.clickItem({ text: 'dumbbells, kettlebells' });
     expect(kit().implements.length).toBe(before + 1);
     expect(host.querySelectorAll('figure.open').length).toBe(1);
-    await press(/^Take it out of the kit$/);
+    await press(/^Remove from the kit$/);
     expect(kit().implements.length).toBe(before);
     const root = TestbedHarnessEnvironment.documentRootLoader(fixture);
     await (await root.getHarness(MatSnackBarHarness)).dismissWithAction();

@@ -1,15 +1,4 @@
-import {
-  LEVERS,
-  MUSCLE_WORDS,
-  PATTERN_WORDS,
-  PROP_WORDS,
-  type Exercise,
-  type Ladder,
-  type LeverKind,
-  type Lift,
-  type Rung,
-} from '@dray/core';
-import { otherNamesOfExercise, otherNamesOfLadder, otherNamesOfRung } from '@dray/core/late';
+import { LEVERS, type Exercise, type LeverKind, type Lift, type Rung } from '@dray/core';
 
 /** Where the floor is needed. */
 export const FLOOR: readonly Exercise['position'][] = ['lying', 'kneeling', 'handsAndFeet'];
@@ -20,24 +9,6 @@ export const POSITION_WORDS: Record<Exercise['position'], string> = {
   lying: $localize`lying, floor`,
   handsAndFeet: $localize`hands and feet, floor`,
 };
-
-/** Everything an exercise can be found by, in words. */
-export function findableWords(exercise: Exercise, ladder: Ladder, rung: Rung): string {
-  return [
-    ladder.name,
-    exercise.name,
-    ...otherNamesOfLadder(ladder),
-    ...otherNamesOfExercise(exercise),
-    rung.name,
-    ...otherNamesOfRung(rung),
-    PATTERN_WORDS[exercise.pattern],
-    POSITION_WORDS[exercise.position],
-    ...exercise.muscles.map(({ muscle }) => MUSCLE_WORDS[muscle]),
-    ...exercise.needs.flat().map((prop) => PROP_WORDS[prop]),
-  ]
-    .join(' ')
-    .toLowerCase();
-}
 
 /** "hawser pull, mooring row" as the names they are; undefined for none. */
 export function otherNames(text: string): string[] | undefined {

@@ -20,12 +20,12 @@ import {
   type Rung,
   type Version,
 } from '@dray/core';
-import { LOOSENING, readMovement, readSurely, type MovementPart } from '@dray/core/late';
+import { LOOSENING, readMovement, readSurely, type MovementPart, findableWords } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { ExerciseDraft } from './exercise-draft';
-import { FLOOR, findableWords, leverWords } from './ladder-words';
+import { FLOOR, leverWords } from './ladder-words';
 import { problemIn, wordsOf } from './own-library';
 
 /** What a coach leaves out of the list. */

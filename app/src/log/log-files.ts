@@ -18,7 +18,7 @@ import {
   type LogMapping,
   type LogPreview,
 } from '@dray/core/late';
-import { logIndex, type DrayDocument } from '@dray/core';
+import { inTurns, logIndex, type DrayDocument } from '@dray/core';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { download } from '../ui/download';
@@ -142,8 +142,8 @@ export class LogFiles {
   private readonly about = computed(() => {
     const document = this.documents.document();
     if (!document) return undefined;
-    const { participants, sessions, exercises, ladders, settings } = document;
-    return { document: { participants, sessions, exercises, ladders }, unit: settings.unit };
+    const { participants, sessions, exercises, ladders, programs, settings } = document;
+    return { document: { participants, sessions, exercises, ladders, programs }, unit: settings.unit };
   });
 
   constructor() {
@@ -193,10 +193,11 @@ export class LogFiles {
     const session = this.view.session();
     if (!session) return;
     const rest = () => new Promise((resolve) => setTimeout(resolve));
-    logIndex(document.log);
-    for (const { id } of document.participants) {
+    const turned = inTurns(document, session.id).document;
+    logIndex(turned.log);
+    for (const { id } of turned.participants) {
       await rest();
-      this.view.resolver.card(document, {
+      this.view.resolver.card(turned, {
         participantId: id,
         sessionId: session.id,
         week: this.view.week(),

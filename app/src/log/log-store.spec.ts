@@ -81,4 +81,93 @@ describe('LogStore', () => {
     log.setVisit('bram', undefined, 40);
     expect(log.rows()[0]?.effort).toBeUndefined();
   });
+
+  describe('of a session on Tuesdays and Fridays', () => {
+    beforeEach(() => {
+      // As if it were held twice a week, and nothing else.
+      store().documents.edit('twice a week', (document) => ({
+        ...document,
+        programs: document.programs.map((program) => ({
+          ...program,
+          startDate: '2026-11-23',
+          weeks: program.weeks.map((week) => ({
+            ...week,
+            days: [
+              { weekday: 2, sessionId: 'tuesday' },
+              { weekday: 5, sessionId: 'tuesday' },
+            ],
+          })),
+        })),
+      }));
+    });
+
+    const days = async () => (await kept()).map(({ date, week, nth = 1 }) => `${date} ${week}.${nth}`);
+    const held = () =>
+      store()
+        .documents.document()
+        ?.classes.map(({ week, nth, date, there }) => `${week}.${nth} ${date} ${there.join()}`);
+
+    it('keeps Friday’s sets beside Tuesday’s, each in a class of its own', async () => {
+      const log = store();
+      log.view.showWeek(1);
+      await log.write('6 6 6');
+      log.view.showWeek(2);
+      expect(log.date()).toBe('2026-11-27');
+      expect(log.selected()?.entries).toEqual([]);
+      await log.write('5 5 5');
+      expect((await days()).sort()).toEqual([
+        '2026-11-24 1.1',
+        '2026-11-24 1.1',
+        '2026-11-24 1.1',
+        '2026-11-27 1.2',
+        '2026-11-27 1.2',
+        '2026-11-27 1.2',
+      ]);
+      expect(held()).toEqual(['1.1 2026-11-24 bram', '1.2 2026-11-27 bram']);
+      log.view.showWeek(1);
+      expect(log.selected()?.entries.map(({ amount }) => amount)).toEqual([6, 6, 6]);
+    });
+
+    it('keeps how hard each was, and takes sets and class back together', async () => {
+      const log = store();
+      log.view.showWeek(1);
+      log.setVisit('bram', 6, 40);
+      log.view.showWeek(2);
+      expect(log.rows()[0]?.effort).toBeUndefined();
+      log.setVisit('bram', 8, 45);
+      expect(log.documents.document()?.visits.map(({ nth = 1, effort }) => `${nth} ${effort}`)).toEqual([
+        '1 6',
+        '2 8',
+      ]);
+      log.documents.undo();
+      expect(held()).toEqual(['1.1 2026-11-24 bram']);
+      expect(log.documents.document()?.visits.length).toBe(1);
+    });
+
+    it('goes to the class that stands on a day, and puts one in or moves one where none does', async () => {
+      const log = store();
+      log.view.showWeek(1);
+      expect(log.showDay('2026-11-27')).toBeTrue();
+      expect(log.view.turn()).toEqual(jasmine.objectContaining({ week: 1, nth: 2 }));
+      expect(log.showDay('2026-11-25')).toBeFalse();
+      await log.write('5 5 5');
+      log.moveTo('2026-11-26');
+      await log.documents.settled();
+      expect([...new Set(await days())]).toEqual(['2026-11-26 1.2']);
+      expect(log.date()).toBe('2026-11-26');
+      log.addOn('2026-11-29');
+      expect(log.view.turn()).toEqual(jasmine.objectContaining({ week: 1, nth: 3, date: '2026-11-29' }));
+      await log.write('4 4 4');
+      expect(new Set(await days())).toEqual(new Set(['2026-11-26 1.2', '2026-11-29 1.3']));
+    });
+
+    it('cancels a class and holds it after all', () => {
+      const log = store();
+      log.view.showWeek(2);
+      log.cancel(true);
+      expect(log.view.turn()?.off).toBeTrue();
+      log.cancel(false);
+      expect(log.view.turn()?.off).toBeFalse();
+    });
+  });
 });

@@ -1,16 +1,19 @@
 import { computed, inject } from '@angular/core';
 import {
+  addClass,
   BLOCKS,
-  dateIn,
+  cancelClass,
+  heldClass,
+  inTurns,
   logIndex,
-  programWeek,
+  moveClass,
   type Cell,
   type LogEntry,
   type Participant,
   type ReadyCell,
   visitSchema,
 } from '@dray/core';
-import { askedAmounts, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
+import { askedAmounts, asksForMost, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -18,8 +21,6 @@ import { withRoving } from '../state/with-roving';
 import { counted } from '../ui/count';
 
 interface LogState {
-  /** A day other than the class's own. */
-  readonly otherDate: string | undefined;
   /** Cells whose sets are on their way to the disk. */
   readonly underWay: readonly string[];
 }
@@ -45,27 +46,21 @@ export interface LogRow {
 
 /** The class's day as it is written down: who did what of which exercise. */
 export const LogStore = signalStore(
-  withState<LogState>({ otherDate: undefined, underWay: [] }),
+  withState<LogState>({ underWay: [] }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
-  withComputed(({ view, otherDate }) => ({
+  withComputed(({ view }) => ({
     columns: computed(() =>
       (view.board()?.columns ?? [])
         .map((column, at) => ({ ...column, at }))
         .filter(({ block }) => BLOCKS[block.kind].lettered)
         .map((column, index, all) => ({ ...column, first: all[index - 1]?.block.id !== column.block.id })),
     ),
-    /** The day the session stands on in this week, unless another was said. */
-    date: computed(() => {
-      const other = otherDate();
-      const program = view.program();
-      const session = view.session();
-      const day = programWeek(program, view.week())?.days.find(({ sessionId }) => sessionId === session?.id);
-      return other ?? (program && day ? dateIn(program, view.week(), day.weekday) : view.today());
-    }),
+    /** The day of the class on view; outside any program today, until it is said. */
+    date: computed(() => view.turn()?.date ?? view.today()),
   })),
-  withComputed(({ documents, view, columns, underWay }) => ({
+  withComputed(({ view, columns, underWay }) => ({
     rows: computed<LogRow[]>(() => {
-      const document = documents.document();
+      const document = view.document();
       const board = view.board();
       if (!document || !board) return [];
       const index = logIndex(document.log);
@@ -133,7 +128,7 @@ export const LogStore = signalStore(
       if (put.length + gone.length === 0) return true;
       const keys = cells.map(({ key }) => key);
       patchState(store, { underWay: [...store.underWay(), ...keys] });
-      const kept = await documents.record(
+      const kept = await view.record(
         `${row.participant.name}: ${counted(put.length, $localize`set`, $localize`sets`)}`,
         put,
         gone,
@@ -143,12 +138,60 @@ export const LogStore = signalStore(
     }
 
     function askedOf(cell: ReadyCell) {
-      return { amounts: askedAmounts(cell), unit: view.unit(), pair: cell.load?.hold === 'pair' };
+      return {
+        amounts: askedAmounts(cell),
+        unit: view.unit(),
+        pair: cell.load?.hold === 'pair',
+        open: asksForMost(cell),
+      };
+    }
+
+    /** Shows the class that stands on a day, of this session or else of another. */
+    function showDay(date: string): boolean {
+      const document = documents.document();
+      const session = view.session();
+      if (!document || !session) return false;
+      const ids = [session.id, ...document.sessions.map(({ id }) => id)];
+      for (const id of ids) {
+        const turn = inTurns(document, id).turns.find((one) => one.date === date && !one.off);
+        if (!turn) continue;
+        view.showSession(id);
+        view.showWeek(turn.turn);
+        return true;
+      }
+      return false;
     }
 
     return {
-      onDate(date: string): void {
-        patchState(store, { otherDate: date || undefined });
+      showDay,
+
+      /** The class on view was held on another day, with all that is written down in it. */
+      moveTo(date: string): void {
+        const place = view.placeOf(view.week());
+        if (!place) return;
+        documents.edit($localize`held on ${date}`, (document) => moveClass(document, place, date));
+        showDay(date);
+      },
+
+      /** One more class of the session on a day. */
+      addOn(date: string): void {
+        const session = view.session();
+        if (!session) return;
+        documents.edit(
+          $localize`one more class on ${date}`,
+          (document) => addClass(document, session.id, date).document,
+        );
+        const turns = view.turns().filter((one) => one.date === date);
+        view.showWeek(turns.at(-1)?.turn ?? view.week());
+      },
+
+      cancel(cancelled: boolean): void {
+        const place = view.placeOf(view.week());
+        if (!place) return;
+        const date = store.date();
+        documents.edit(cancelled ? $localize`class cancelled` : $localize`class held after all`, (document) =>
+          cancelClass(document, place, date, cancelled),
+        );
       },
 
       /** What a text says of the selected cell's sets. */
@@ -170,7 +213,10 @@ export const LogStore = signalStore(
         return row
           ? write(
               row,
-              row.cells.filter(({ entries }) => entries.length === 0),
+              row.cells.filter(
+                ({ entries, cell }) =>
+                  entries.length === 0 && !(cell?.status === 'ready' && asksForMost(cell)),
+              ),
               '',
             )
           : false;
@@ -180,7 +226,7 @@ export const LogStore = signalStore(
         const cell = store.selected();
         const person = store.selectedPerson();
         if (!cell || !person || cell.entries.length === 0) return;
-        await documents.record(
+        await view.record(
           $localize`${person.name}:named:: take out ${counted(cell.entries.length, $localize`set`, $localize`sets`)}`,
           [],
           cell.entries,
@@ -191,16 +237,30 @@ export const LogStore = signalStore(
       setVisit(participantId: string, effort: number | undefined, minutes: number): void {
         const session = view.session();
         if (!session) return;
-        const week = view.week();
         const date = store.date();
-        const visit = { id: crypto.randomUUID(), participantId, sessionId: session.id, week, date };
-        if (effort !== undefined && !visitSchema.safeParse({ ...visit, effort, minutes }).success) return;
+        const place = view.placeOf(view.week());
+        const whole = {
+          id: crypto.randomUUID(),
+          participantId,
+          sessionId: session.id,
+          week: view.week(),
+          date,
+        };
+        if (effort !== undefined && !visitSchema.safeParse({ ...whole, effort, minutes }).success) return;
+        if (!place) return;
+        const kept = view.keptVisit({ ...whole, effort: effort ?? 0, minutes });
         documents.edit($localize`how hard it was`, (document) => {
-          const others = document.visits.filter(
-            (own) => own.participantId !== participantId || own.week !== week || own.sessionId !== session.id,
+          const visits = document.visits.filter(
+            (own) =>
+              own.participantId !== participantId ||
+              own.sessionId !== session.id ||
+              own.week !== kept.week ||
+              own.nth !== kept.nth,
           );
-          if (effort === undefined) return { ...document, visits: others };
-          return { ...document, visits: [...others, { ...visit, effort, minutes }] };
+          if (effort === undefined) return { ...document, visits };
+          const held = heldClass(document, place, date, [participantId]);
+          const others = document.classes.filter(({ id }) => id !== held.id);
+          return { ...document, classes: [...others, held], visits: [...visits, kept] };
         });
       },
     };

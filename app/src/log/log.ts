@@ -1,15 +1,18 @@
 import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, viewChild } from '@angular/core';
 import { form, FormField, validate } from '@angular/forms/signals';
 import { Grid, GridCell, GridRow } from '@angular/aria/grid';
-import { MatButton } from '@angular/material/button';
+import { MatButton, MatIconButton } from '@angular/material/button';
 import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
+import { MatDialog } from '@angular/material/dialog';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
+import { MatMenuModule } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell } from '@dray/core';
-import { aboutSets, loadInWords, setsInWords } from '@dray/core/late';
-import { workWords } from '../ui/cell-words';
+import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell, type ReadyCell } from '@dray/core';
+import { aboutSets, asksForMost, loadInWords, setsInWords } from '@dray/core/late';
+import { countWords, workWords } from '../ui/cell-words';
+import { firstValueFrom } from 'rxjs';
 import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
 import { DateField } from '../ui/forms/date-field';
@@ -17,6 +20,7 @@ import { NumberField } from '../ui/forms/number-field';
 import { LogFiles } from './log-files';
 import { LogHead } from './log-head';
 import { LogStore, type LogCell, type LogRow } from './log-store';
+import { WhichClass, type DayAnswer, type DayAsked } from './which-class';
 
 /** Today's class to fill in: a key for what went as asked, a few more for what did not. */
 @Component({
@@ -33,7 +37,9 @@ import { LogStore, type LogCell, type LogRow } from './log-store';
     MatButton,
     MatFormFieldModule,
     MatIcon,
+    MatIconButton,
     MatInput,
+    MatMenuModule,
     NumberField,
     RouterLink,
   ],
@@ -46,6 +52,7 @@ import { LogStore, type LogCell, type LogRow } from './log-store';
 export class LogScreen {
   protected readonly log = inject(LogStore);
   private readonly focus = inject(Focus);
+  private readonly dialogs = inject(MatDialog);
   private readonly beside = viewChild(Beside);
   protected readonly effort = visitSchema.shape.effort.optional();
   protected readonly minutesSchema = visitSchema.shape.minutes;
@@ -76,7 +83,7 @@ export class LogScreen {
 
   /** What was done a week ago, to compare with. */
   protected readonly before = computed(() => {
-    const document = this.log.documents.document();
+    const document = this.log.view.document();
     const person = this.log.selectedPerson();
     const column = this.log.selectedColumn();
     const week = this.log.view.week();
@@ -87,20 +94,44 @@ export class LogScreen {
     return sets.length > 0 ? setsInWords(sets, this.log.view.unit()) : '';
   });
 
+  /** A day goes to the class that stands on it; where none does, it is asked which it was. */
+  protected async onDate(date: string | undefined): Promise<void> {
+    const { view } = this.log;
+    const from = view.turn()?.date;
+    if (date === undefined || date === from || this.log.showDay(date)) return;
+    if (from === undefined) {
+      this.log.moveTo(date);
+      return;
+    }
+    const data: DayAsked = { session: view.session()?.name ?? '', date, from };
+    const dialog = this.dialogs.open<WhichClass, DayAsked, DayAnswer>(WhichClass, { data });
+    const answer = await firstValueFrom(dialog.afterClosed());
+    if (answer === 'moved') this.log.moveTo(date);
+    if (answer === 'extra') this.log.addOn(date);
+  }
+
   protected minutes({ minutes }: LogRow): number {
     return minutes ?? this.log.view.session()?.budgetMinutes ?? 30;
   }
 
-  protected asked({ cell }: LogCell): string {
+  /** What was asked; in the grid how many, and beside it how hard too. */
+  protected asked({ cell }: LogCell, words: (cell: ReadyCell) => string = workWords): string {
     if (cell?.status !== 'ready') return '';
     const load = cell.load
       ? ` · ${formatHeld(cell.load.kg, this.log.view.unit(), cell.load.hold === 'pair')}`
       : '';
-    return `${workWords(cell)}${load}`;
+    return `${words(cell)}${load}`;
   }
+
+  protected readonly briefly = countWords;
 
   protected leftOut(cell: Cell): string {
     return cell.status === 'leftOut' ? leftOutWords(cell.because).why : '';
+  }
+
+  /** Whether it was as many as possible: only a number says how many. */
+  protected open({ cell }: LogCell): boolean {
+    return cell?.status === 'ready' && asksForMost(cell);
   }
 
   protected version({ cell }: LogCell): string {
@@ -149,7 +180,12 @@ export class LogScreen {
    * sets are on it.
    */
   protected async save(): Promise<void> {
+    const selected = this.log.selected();
     if (this.problem() !== '') return;
+    if (this.typed() === '' && selected && this.open(selected)) {
+      this.focus.on('done-text');
+      return;
+    }
     const kept = this.log.write(this.typed());
     const { row, column } = this.log.at();
     this.typed.set('');

@@ -3,6 +3,7 @@ import { logIndex, nextWeekOf, type Decision } from '@dray/core';
 import {
   decide,
   decisionOn,
+  isOneByOne,
   PROPOSAL_KINDS,
   PROPOSAL_WORDS,
   reviewClass,
@@ -51,6 +52,8 @@ export interface Group {
   readonly kind: Proposal['kind'];
   readonly words: string;
   readonly open: number;
+  /** Those that are open may be agreed to at once. */
+  readonly together: boolean;
   readonly lines: readonly Line[];
 }
 
@@ -59,11 +62,11 @@ export const NextWeekStore = signalStore(
   withState<NextWeekState>({ selectedId: undefined }),
   withEntities({ entity: type<Changed>(), ...CHANGED }),
   withProps(() => ({ documents: inject(DocumentStore), view: inject(ViewStore) })),
-  withComputed(({ documents, view }) => {
+  withComputed(({ view }) => {
     /** The week to look back on: the one in view, else the last one before it that was logged. */
     const week = computed(() => {
       const session = view.session();
-      const document = documents.document();
+      const document = view.document();
       if (!session || !document) return 1;
       const last = logIndex(document.log).lastWeek(session.id);
       return last > 0 ? Math.min(view.week(), last) : view.week();
@@ -73,17 +76,17 @@ export const NextWeekStore = signalStore(
       /** Whether the session stands in a week after it. */
       goesOn: computed(() => {
         const session = view.session();
-        const document = documents.document();
+        const document = view.document();
         return !!session && !!document && nextWeekOf(document, session.id, week()) !== undefined;
       }),
       proposals: computed<readonly Proposal[]>(() => {
-        const document = documents.document();
+        const document = view.document();
         const session = view.session();
         if (!document || !session) return [];
         return reviewClass(document, { sessionId: session.id, week: week() }, view.resolver);
       }),
       wins: computed<readonly (Win & { readonly person: string })[]>(() => {
-        const document = documents.document();
+        const document = view.document();
         const session = view.session();
         if (!document || !session) return [];
         return document.participants.flatMap(({ id, name }) => {
@@ -103,9 +106,9 @@ export const NextWeekStore = signalStore(
       }),
     };
   }),
-  withComputed(({ documents, proposals }) => ({
+  withComputed(({ view, proposals }) => ({
     groups: computed<readonly Group[]>(() => {
-      const document = documents.document();
+      const document = view.document();
       if (!document) return [];
       const names = new Map(document.participants.map(({ id, name }) => [id, name]));
       const lines = proposals().map((proposal): Line => {
@@ -120,7 +123,9 @@ export const NextWeekStore = signalStore(
       return PROPOSAL_KINDS.flatMap((kind): Group[] => {
         const own = lines.filter(({ proposal }) => proposal.kind === kind);
         const open = own.filter(({ state }) => state === 'open').length;
-        return own.length > 0 ? [{ kind, words: PROPOSAL_WORDS[kind], open, lines: own }] : [];
+        return own.length > 0
+          ? [{ kind, words: PROPOSAL_WORDS[kind], open, together: !isOneByOne(kind), lines: own }]
+          : [];
       });
     }),
   })),
@@ -132,7 +137,14 @@ export const NextWeekStore = signalStore(
         lines().find(({ state }) => state === 'open') ??
         lines()[0],
     );
-    return { lines, selected, open: computed(() => lines().filter(({ state }) => state === 'open').length) };
+    const open = computed(() => lines().filter(({ state }) => state === 'open'));
+    return {
+      lines,
+      selected,
+      open: computed(() => open().length),
+      /** Those that may be agreed to at once. */
+      together: computed(() => open().filter(({ proposal }) => !isOneByOne(proposal.kind))),
+    };
   }),
   withMethods((store) => {
     const newId = () => crypto.randomUUID();
@@ -166,13 +178,13 @@ export const NextWeekStore = signalStore(
           proposals.length === 1
             ? `${words}: ${proposals[0]?.slotName ?? ''}`
             : `${words}: ${counted(proposals.length, $localize`proposal`, $localize`proposals`)}`;
-        store.documents.edit(label, (document) =>
+        store.view.editByClass(label, (document) =>
           decide(document, proposals.map(asChanged), decision, { newId, unit: store.view.unit() }),
         );
       },
 
       undecide(proposal: Proposal): void {
-        store.documents.edit($localize`open again`, (document) => undecide(document, proposal));
+        store.view.editByClass($localize`open again`, (document) => undecide(document, proposal));
       },
     };
   }),

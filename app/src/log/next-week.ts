@@ -120,7 +120,7 @@ export class NextWeekScreen {
   }
 
   protected agreeAll(): void {
-    this.agreeTo(this.sheet.lines());
+    this.agreeTo(this.sheet.together());
   }
 
   protected agreeGroup(group: Group): void {

@@ -13,6 +13,7 @@ import {
   type KnownSet,
   type Participant,
 } from '@dray/core';
+import { newParticipant } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { defined } from '../data/defined';
 import { TODAY } from '../data/today';
@@ -27,20 +28,6 @@ interface PeopleState {
 }
 
 const FORMULA_NAMES = Object.keys(FORMULAS) as Formula[];
-
-const NOBODY: Omit<Participant, 'id' | 'unit'> = {
-  name: $localize`New person`,
-  role: '',
-  bodyMassKg: 70,
-  tier: 'beginner',
-  tiers: {},
-  rungs: {},
-  kitIds: [],
-  cautions: [],
-  knownSets: [],
-  formula: 'epley',
-  notes: '',
-};
 
 /** An exercise that tells of strength, with how many sets of it there are. */
 export interface ExerciseEntry {
@@ -136,8 +123,14 @@ export const PeopleStore = signalStore(
         if (!person) return;
         const checked = participantSchema.safeParse(defined({ ...person, ...part }));
         const issue = checked.error?.issues[0];
-        patchState(store, { problem: issue ? problemFrom(issue, field).sentence : '' });
-        if (checked.success) change(`${person.name}, ${field}`, () => checked.data);
+        const twin = store
+          .people()
+          .find(({ id, name }) => id !== person.id && part.name?.trim().toLowerCase() === name.toLowerCase());
+        const sameName = twin
+          ? $localize`Two are called ${twin.name}:named:: write something after one of them, such as “${twin.name} K.”.`
+          : '';
+        patchState(store, { problem: issue ? problemFrom(issue, field).sentence : sameName });
+        if (checked.success && !twin) change(`${person.name}, ${field}`, () => checked.data);
       },
 
       /** Somebody new, to be filled in. */
@@ -146,7 +139,23 @@ export const PeopleStore = signalStore(
         const unit = store.documents.document()?.settings.unit ?? 'kg';
         store.documents.edit($localize`somebody new`, (document) => ({
           ...document,
-          participants: [...document.participants, { ...NOBODY, id, unit }],
+          participants: [
+            ...document.participants,
+            newParticipant(id, { name: $localize`New person`, tier: 'beginner', conditions: [] }, unit),
+          ],
+        }));
+        return id;
+      },
+
+      /** Somebody like the one on view, to be changed: their kit and cautions, not their sets. */
+      duplicate(): string | undefined {
+        const person = store.person();
+        if (!person) return undefined;
+        const id = crypto.randomUUID();
+        const name = $localize`${person.name}, copy`.slice(0, 120);
+        store.documents.edit($localize`duplicate ${person.name}`, (document) => ({
+          ...document,
+          participants: [...document.participants, { ...person, id, name, knownSets: [] }],
         }));
         return id;
       },
@@ -168,6 +177,11 @@ export const PeopleStore = signalStore(
           overrides: document.overrides.filter(({ participantId }) => participantId !== id),
           log: document.log.filter(({ participantId }) => participantId !== id),
           visits: document.visits.filter(({ participantId }) => participantId !== id),
+          classes: document.classes.map((held) =>
+            held.there.includes(id ?? '')
+              ? { ...held, there: held.there.filter((other) => other !== id) }
+              : held,
+          ),
         }));
         patchState(store, { chosenId: undefined });
       },

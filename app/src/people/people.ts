@@ -72,6 +72,11 @@ export class PeopleScreen {
     void this.router.navigate(['/people', this.people.create()]);
   }
 
+  protected duplicate(): void {
+    const id = this.people.duplicate();
+    if (id !== undefined) void this.router.navigate(['/people', id]);
+  }
+
   protected remove(): void {
     const name = this.people.person()?.name ?? '';
     this.people.remove();

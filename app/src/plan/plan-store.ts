@@ -238,16 +238,23 @@ export const PlanStore = signalStore(
       const session = store.view.session();
       if (!session) return;
       const copy = copyOfSession(session, $localize`${session.name}, again`, () => crypto.randomUUID());
-      store.documents.addSession(copy, session.id, store.view.today());
+      store.documents.addSession(copy);
       store.view.showSession(copy.id);
     },
 
-    /** An empty session, put into the same weeks as the one on screen. */
+    /** An empty session, on no day yet. */
     newSession(): void {
       const id = crypto.randomUUID();
       const session = { id, name: $localize`New session`, budgetMinutes: 30, blocks: [] };
-      store.documents.addSession(session, store.view.session()?.id, store.view.today());
+      store.documents.addSession(session);
       store.view.showSession(id);
+    },
+    /** The session on screen goes; the next one is looked at. */
+    removeSession(): void {
+      const session = store.view.session();
+      if (!session) return;
+      store.documents.removeSession(session.id);
+      store.view.showSession(undefined);
     },
     rename(name: string): void {
       store.change($localize`session name`, (session) => ({ ...session, name }));

@@ -84,7 +84,7 @@ describe('PlanScreen', () => {
     );
     const more = menus[labels.indexOf('More of Superset')]!;
     await more.open();
-    await more.clickItem({ text: 'Take out' });
+    await more.clickItem({ text: 'Delete' });
     expect(names()).not.toContain('Squat');
     const notice = await TestbedHarnessEnvironment.documentRootLoader(fixture).getHarness(MatSnackBarHarness);
     expect(await notice.getMessage()).toContain('Superset is taken out.');

@@ -116,6 +116,13 @@ export class PlanScreen {
 
   /** One at a time where there is no room for three columns. */
   protected readonly tiers = computed(() => (this.width.phone() ? [this.plan.tier()] : TIERS));
+  /** The session goes, and the way back is in reach. */
+  protected removeSession(): void {
+    const name = this.plan.view.session()?.name ?? '';
+    this.plan.removeSession();
+    this.notice.done($localize`“${name}” is deleted. What was logged of it stays.`);
+  }
+
   protected roundsWord(rounds: number): string {
     return plural(rounds, $localize`round`, $localize`rounds`);
   }
@@ -224,10 +231,10 @@ export class PlanScreen {
 
   protected readonly slotActs = [
     { words: $localize`join with next`, key: $localize`Alt J`, run: (id: string) => this.plan.join(id) },
-    { words: $localize`part`, key: $localize`Alt P`, run: (id: string) => this.plan.part(id) },
+    { words: $localize`split off`, key: $localize`Alt P`, run: (id: string) => this.plan.part(id) },
     { words: $localize`up`, key: $localize`Alt ↑`, run: (id: string) => this.plan.nudgeSlot(id, -1) },
     { words: $localize`down`, key: $localize`Alt ↓`, run: (id: string) => this.plan.nudgeSlot(id, 1) },
-    { words: $localize`take out`, key: $localize`Alt Delete`, run: (id: string) => this.removeSlot(id) },
+    { words: $localize`delete`, key: $localize`Alt Delete`, run: (id: string) => this.removeSlot(id) },
   ] as const;
 
   // Keys.

@@ -1,12 +1,17 @@
 import { computed, inject, linkedSignal, resource } from '@angular/core';
 import {
+  cancelClass,
+  classDays,
+  classId,
   dateIn,
   holidayOn,
+  moveClass,
   MUSCLE_WORDS,
   programWeek,
   weekdayOf,
   weekOn,
   WEEKDAY_WORDS,
+  type ClassDay,
   type Holiday,
   type Muscle,
   type Program,
@@ -19,6 +24,7 @@ import {
   editWeek,
   freeWeekdays,
   isEasyDay,
+  mondayOf,
   moveDay,
   placeBetween,
   recoveryConflicts,
@@ -54,6 +60,13 @@ export interface DayClass {
   readonly ramp: Ramp;
   readonly conflict: string;
   readonly logged: boolean;
+  readonly date: string;
+  readonly nth: number;
+  readonly cancelled: boolean;
+  /** Not as the plan has it: held, moved, cancelled or put in. */
+  readonly own: boolean;
+  /** Beside the plan. */
+  readonly extra: boolean;
 }
 
 export interface CalendarDay {
@@ -142,32 +155,42 @@ export const ProgramStore = signalStore(
       if (!own) return [];
       const byId = new Map(sessions().map((session) => [session.id, session]));
       const today = view.today();
+      const known = documents.document()?.classes ?? [];
+      const held = new Map(known.map((one) => [one.id, one]));
       const logged = new Set(
-        (documents.document()?.log ?? []).map(({ sessionId, week }) => `${sessionId} ${week}`),
+        (documents.document()?.log ?? []).map(({ sessionId, week, nth }) => classId(sessionId, week, nth)),
       );
-      return own.weeks.map(({ week, days, lighter = false }) => ({
+      const onDay = new Map<string, ClassDay[]>();
+      for (const day of classDays(own, known)) onDay.set(day.date, [...(onDay.get(day.date) ?? []), day]);
+      return own.weeks.map(({ week, days: planned, lighter = false }) => ({
         week,
         lighter,
         present: week === presentWeek(),
         days: weekdays().map((weekday): CalendarDay => {
           const date = dateIn(own, week, weekday);
-          const classes = days.flatMap((day, index): DayClass[] => {
+          const classes = (onDay.get(date) ?? []).flatMap((day): DayClass[] => {
             const session = byId.get(day.sessionId);
-            const ramp = ramps().get(day.sessionId)?.[lighter ? 'lighter' : 'full'];
-            if (day.weekday !== weekday || !session || !ramp) return [];
+            const ramp = ramps().get(day.sessionId)?.[day.lighter ? 'lighter' : 'full'];
+            if (!session || !ramp) return [];
             const conflict = conflicts().find(
               ({ before, after }) =>
-                (before.week === week && before.place === index) ||
-                (after.week === week && after.place === index),
+                (before.week === day.week && before.place === day.place) ||
+                (after.week === day.week && after.place === day.place),
             );
+            const id = classId(day.sessionId, day.week, day.nth);
             return [
               {
-                week,
-                index,
+                week: day.week,
+                index: day.place,
                 session,
                 ramp,
                 conflict: conflict?.words ?? '',
-                logged: logged.has(`${session.id} ${week}`),
+                logged: logged.has(id),
+                date,
+                nth: day.nth,
+                cancelled: day.cancelled,
+                own: held.has(id),
+                extra: day.place >= planned.length,
               },
             ];
           });
@@ -258,6 +281,11 @@ export const ProgramStore = signalStore(
         programs: document.programs.map((program) => (program.id === id ? change(program) : program)),
       }));
     }
+    const classAt = (week: number, index: number) =>
+      store
+        .calendar()
+        .flatMap(({ days }) => days.flatMap(({ classes }) => classes))
+        .find((one) => one.week === week && one.index === index);
     return {
       expectAgain(): void {
         store.asked.reload();
@@ -275,10 +303,19 @@ export const ProgramStore = signalStore(
         patchState(store, { onwards });
       },
 
-      /** A class to another weekday, in its own week. */
+      /** A class to another weekday, in its own week; one that is not as planned any more goes alone, with its log. */
       move(week: number, index: number, weekday: number | undefined): void {
-        if (weekday === undefined) return;
+        const program = store.program();
+        if (weekday === undefined || !program) return;
         const words = WEEKDAY_WORDS[weekday - 1] ?? '';
+        const one = classAt(week, index);
+        if (one?.own) {
+          const place = { sessionId: one.session.id, week, nth: one.nth };
+          store.documents.edit($localize`to ${words}`, (document) =>
+            moveClass(document, place, dateIn(program, week, weekday)),
+          );
+          return;
+        }
         edit($localize`to ${words}`, (program) =>
           moveDay(program, { week, place: index, weekday, onwards: store.onwards() }),
         );
@@ -301,7 +338,30 @@ export const ProgramStore = signalStore(
           placeBetween(program, session.id, store.view.today()),
         );
       },
+      /** A class falls out on its day, or is held after all. */
+      cancel(week: number, index: number, cancelled: boolean): void {
+        const one = classAt(week, index);
+        if (!one) return;
+        const place = { sessionId: one.session.id, week, nth: one.nth };
+        store.documents.edit(
+          cancelled ? $localize`class cancelled` : $localize`class held after all`,
+          (document) => cancelClass(document, place, one.date, cancelled),
+        );
+      },
+
       takeOut(week: number, index: number): void {
+        const one = classAt(week, index);
+        // What is beside the plan goes alone; one that is logged stays.
+        if (one?.extra) {
+          if (one.logged) return;
+          const id = classId(one.session.id, week, one.nth);
+          store.documents.edit($localize`a class less`, (document) => ({
+            ...document,
+            classes: document.classes.filter((held) => held.id !== id),
+          }));
+          patchState(store, { at: undefined });
+          return;
+        }
         const gone = programWeek(store.program(), week)?.days[index];
         edit($localize`a class less`, (program) => ({
           ...program,
@@ -368,7 +428,7 @@ export const ProgramStore = signalStore(
           : {
               id,
               name: $localize`A new program`,
-              startDate: store.view.today(),
+              startDate: mondayOf(store.view.today()),
               weeks: Array.from({ length: 4 }, (_, at) => ({
                 week: at + 1,
                 days: store

@@ -15,6 +15,7 @@ import { DocumentRepository } from '../data/document-repository';
 import { LISTS } from '../data/dray-db';
 import { reconcile } from '../data/reconcile';
 import { DocumentStore } from '../state/document-store';
+import { FrontClass } from '../state/front-class';
 
 const LIST_WORDS = {
   exercises: $localize`exercises of your own`,
@@ -24,6 +25,7 @@ const LIST_WORDS = {
   sessions: 'sessions',
   programs: 'programs',
   overrides: $localize`cells set by hand`,
+  classes: $localize`classes held`,
   log: $localize`logged sets`,
   visits: $localize`how hard a visit was`,
 } as const;
@@ -39,6 +41,7 @@ export interface ListPreview {
 
 /** A document waiting for the coach's word. */
 export interface Incoming {
+  readonly demo?: boolean;
   readonly from: string;
   readonly document: DrayDocument;
   readonly preview: readonly ListPreview[];
@@ -56,17 +59,21 @@ const PROBLEMS_SHOWN = 8;
 /** Taking documents out and in: always previewed, whole or not at all. */
 export const SettingsStore = signalStore(
   withState(INITIAL),
-  withProps(() => ({ documents: inject(DocumentStore), repository: inject(DocumentRepository) })),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    front: inject(FrontClass),
+    repository: inject(DocumentRepository),
+  })),
   withComputed(({ documents }) => ({
     unit: computed<MassUnit>(() => documents.document()?.settings.unit ?? 'kg'),
     timing: computed<Timing>(() => documents.document()?.settings.timing ?? {}),
   })),
   withMethods((store) => {
-    function offer(from: string, document: DrayDocument): void {
+    function offer(from: string, document: DrayDocument, demo = false): void {
       const current = store.documents.document();
       patchState(store, {
         ...INITIAL,
-        incoming: { from, document, preview: current ? previewOf(current, document) : [] },
+        incoming: { from, document, demo, preview: current ? previewOf(current, document) : [] },
       });
     }
     return {
@@ -115,13 +122,15 @@ export const SettingsStore = signalStore(
       },
 
       async offerDemo(): Promise<void> {
-        offer($localize`the demo class`, await store.repository.demo());
+        offer($localize`the demo class`, await store.repository.demo(), true);
       },
 
       async takeIn(): Promise<void> {
         const incoming = store.incoming();
         if (!incoming) return;
         await store.documents.replace(incoming.document);
+        // The document is in; whose it is only decides what is offered.
+        await store.front.nowIs(incoming.demo ? 'demo' : 'own').catch(() => undefined);
         patchState(store, INITIAL);
       },
 

@@ -3,6 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { MatButtonHarness } from '@angular/material/button/testing';
 import { MatDialogHarness } from '@angular/material/dialog/testing';
 import { MatRadioGroupHarness } from '@angular/material/radio/testing';
+import { provideRouter } from '@angular/router';
 import { boatyard } from '@dray/demo';
 import { serializeDocument } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
@@ -15,6 +16,7 @@ describe('SettingsScreen', () => {
 
   beforeEach(() => {
     db = provideFreshBrowser();
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
   });
 
   afterEach(() => {
@@ -74,6 +76,7 @@ describe('SettingsScreen', () => {
     await asked();
     await (await outside.getHarness(MatButtonHarness.with({ text: 'Take it in' }))).click();
     await until(() => documents.document()?.participants.length === 5);
+    await until(() => document.body.textContent.includes('Taken in: class.dray.json.'));
   });
 
   it('says in words why a file is not taken in', async () => {

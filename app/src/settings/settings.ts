@@ -3,6 +3,7 @@ import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { MatRadioModule } from '@angular/material/radio';
+import { RouterLink } from '@angular/router';
 import {
   CAUTION_RULES,
   CLINICIAN_FIRST,
@@ -16,6 +17,7 @@ import {
 } from '@dray/core';
 import { format } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
+import { FrontClass } from '../state/front-class';
 import { ThemeChoice, type Theme } from '../state/theme';
 import { download } from '../ui/download';
 import { FileButton } from '../ui/file-button';
@@ -34,7 +36,7 @@ const RULES = CAUTION_RULES.map(({ condition, words, source }) => ({
 /** Units, theme, the document out and in, and the usual cautions. */
 @Component({
   selector: 'dray-settings',
-  imports: [MatButton, MatIcon, MatRadioModule, FileButton, NumberField, Table],
+  imports: [MatButton, MatIcon, MatRadioModule, FileButton, NumberField, RouterLink, Table],
   providers: [SettingsStore],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
@@ -43,6 +45,7 @@ const RULES = CAUTION_RULES.map(({ condition, words, source }) => ({
 })
 export class SettingsScreen {
   protected readonly settings = inject(SettingsStore);
+  protected readonly front = inject(FrontClass);
   protected readonly themes = inject(ThemeChoice);
   private readonly page = inject(DOCUMENT);
   private readonly dialogs = inject(MatDialog);
@@ -77,6 +80,21 @@ export class SettingsScreen {
   protected async readFile(file: File): Promise<void> {
     await this.settings.readFile(file);
     await this.decide();
+  }
+
+  /** The class that is put away comes to the front, and this one goes in its place. */
+  protected async change(): Promise<void> {
+    try {
+      await this.front.change();
+      this.notice.say(
+        this.front.front() === 'demo'
+          ? $localize`This is the boatyard. Your class is put away.`
+          : $localize`Your class is back as it was.`,
+      );
+    } catch (error) {
+      const why = error instanceof Error ? error.message : '';
+      this.notice.say($localize`The class that is put away cannot be read, and stays where it is. ${why}`);
+    }
   }
 
   protected async offerDemo(): Promise<void> {

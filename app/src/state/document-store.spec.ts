@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import { addDays } from '@dray/core';
+import type { LogEntry } from '@dray/core';
 import { boatyard } from '@dray/demo';
 import { DocumentRepository } from '../data/document-repository';
 import type { DrayDb } from '../data/dray-db';
@@ -49,6 +49,37 @@ describe('DocumentStore', () => {
     expect(await TestBed.inject(DocumentRepository).read()).toEqual(boatyard);
   });
 
+  it('takes edits back after the page was loaded again, in their order, and no more than a hundred', async () => {
+    const documents = await openedDocuments();
+    for (let minutes = 1; minutes <= 102; minutes += 1) {
+      documents.editSession(`${minutes} minutes`, 'tuesday', budget(minutes));
+    }
+    documents.undo();
+    await documents.settled();
+    TestBed.resetTestingModule();
+    provideFreshBrowser(db);
+    const again = await openedDocuments();
+    await until(() => again.undoLabel() !== undefined);
+    expect(again.undoLabel()).toBe('101 minutes');
+    expect(again.redoLabel()).toBe('102 minutes');
+    again.redo();
+    expect(again.document()?.sessions[0]?.budgetMinutes).toBe(102);
+    let back = 0;
+    for (; again.undoLabel() !== undefined; back += 1) again.undo();
+    expect(back).toBe(100);
+    expect(again.document()?.sessions[0]?.budgetMinutes).toBe(2);
+  });
+
+  it('forgets what was taken back once something else is done, on the disk too', async () => {
+    const documents = await openedDocuments();
+    documents.editSession('45 minutes', 'tuesday', budget(45));
+    documents.undo();
+    documents.editSession('50 minutes', 'tuesday', budget(50));
+    await documents.settled();
+    const steps = await TestBed.inject(DocumentRepository).steps();
+    expect(steps.map(({ label, undone }) => `${label} ${undone}`)).toEqual(['50 minutes false']);
+  });
+
   it('takes a run of typing as one step, until it settles', async () => {
     const documents = await openedDocuments();
     for (const minutes of [41, 42, 43])
@@ -80,18 +111,23 @@ describe('DocumentStore', () => {
     expect(documents.document()?.sessions[0]?.blocks.length).toBeGreaterThan(0);
   });
 
-  it('puts a new session into the weeks that are not over, on the day with the most room', async () => {
+  it('puts a new session on no day, and deletes one with its days and without its sets', async () => {
     const documents = await openedDocuments();
-    const [program] = boatyard.programs;
     const session = { id: 'posture', name: 'Posture', budgetMinutes: 20, blocks: [] };
-    const inWeekFive = addDays(program!.startDate, 4 * 7 + 1);
-    documents.addSession(session, 'tuesday', inWeekFive);
-    const weeks = documents.document()!.programs[0]!.weeks;
-    const days = weeks.map((own) => own.days.find(({ sessionId }) => sessionId === 'posture')?.weekday);
-    // Sunday: two days from Friday, two from the next Tuesday.
-    expect(days).toEqual([undefined, undefined, undefined, undefined, 7, 7, 7, 7]);
+    documents.addSession(session);
+    expect(documents.document()!.programs).toEqual(boatyard.programs);
     documents.undo();
-    expect(documents.document()).toEqual(boatyard);
+    const entry = { id: 'e', sessionId: 'tuesday', participantId: 'bram', date: '2026-11-24' } as LogEntry;
+    await documents.record('a set', [entry]);
+    documents.removeSession('tuesday');
+    const { sessions, programs, log } = documents.document()!;
+    expect(sessions.map(({ id }) => id)).toEqual(['friday']);
+    expect(
+      programs[0]!.weeks.every(({ days }) => days.every((day) => day.sessionId === 'friday')),
+    ).toBeTrue();
+    expect(log).toEqual([entry]);
+    documents.undo();
+    expect(documents.document()?.sessions).toEqual(boatyard.sessions);
   });
 
   it('takes in what another tab writes, keeping what it did not touch', async () => {

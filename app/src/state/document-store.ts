@@ -1,5 +1,5 @@
 import { computed, inject } from '@angular/core';
-import { roomiestWeekday, type DrayDocument, type LogEntry, type Program, type Session } from '@dray/core';
+import { type ClassHeld, type DrayDocument, type LogEntry, type Session } from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -10,13 +10,17 @@ import {
   withState,
 } from '@ngrx/signals';
 import { anywhere, applyChanges, changesBetween, reversed, type RecordChange } from '../data/changes';
-import { DocumentRepository } from '../data/document-repository';
+import { DocumentRepository, type Front, type StepsChange } from '../data/document-repository';
+import type { Step } from '../data/dray-db';
 import { dayOf } from '../data/log-days';
 import { reconcile, reconcileLog } from '../data/reconcile';
 import { WriteQueue } from '../data/write-queue';
 
 /** An edit that can be taken back, with the words for it. */
 export interface Edit {
+  readonly id: string;
+  /** Counts on: the order in which edits were made, over reloads too. */
+  readonly at: number;
   readonly label: string;
   /** Edits with the same key one after another are one step of undo. */
   readonly key?: string;
@@ -33,7 +37,7 @@ interface DocumentState {
   readonly writing: number;
 }
 
-const MOST_UNDO = 200;
+const MOST_UNDO = 100;
 const AFTER_FIRST_PAINT_MS = 2000;
 
 const INITIAL: DocumentState = { document: undefined, failure: undefined, past: [], future: [], writing: 0 };
@@ -64,12 +68,28 @@ export const DocumentStore = signalStore(
     },
   })),
   withMethods((store) => ({
-    /** Shows changes and writes them. */
-    _carryOut(changes: readonly RecordChange[]): void {
+    /** Takes an edit back or makes it again: shows it and writes it. */
+    _carryOut(edit: Edit, changes: readonly RecordChange[], undone: boolean): void {
       const document = store.document();
       if (!document) return;
       patchState(store, { document: applyChanges(document, changes) });
-      void store._enqueue(() => store.repository.write(changes));
+      const put = stepOf(edit, undone);
+      void store._enqueue(() => store.repository.write(changes, { put, gone: [] }));
+    },
+
+    /** A new edit at the end of what can be taken back. What was taken back before it cannot come again. */
+    _push(edit: Edit, merged: boolean): StepsChange {
+      const past = merged ? store.past().slice(0, -1) : store.past();
+      const all = [...past, edit];
+      const kept = all.slice(-MOST_UNDO);
+      const gone = [...all.slice(0, all.length - kept.length), ...store.future()].map(({ id }) => id);
+      patchState(store, { past: kept, future: [] });
+      return { put: stepOf(edit, false), gone };
+    },
+
+    /** The number of the next edit: later than all, those that are not recalled yet included. */
+    _next(): number {
+      return 1 + Math.max(Date.now(), ...[...store.past(), ...store.future()].map(({ at }) => at));
     },
   })),
   // Between the page and the disk.
@@ -79,10 +99,25 @@ export const DocumentStore = signalStore(
         try {
           const { document, fresh } = await store.repository.open();
           patchState(store, { document, failure: undefined });
+          void methods.recallSteps().catch(() => undefined);
           if (fresh) setTimeout(() => void methods.addDemoLog(), AFTER_FIRST_PAINT_MS);
         } catch (error) {
           patchState(store, { failure: notOpened(error) });
         }
+      },
+
+      /** What could be taken back before the page was loaded, behind what has been done since. */
+      async recallSteps(): Promise<void> {
+        const steps = await store.repository.steps();
+        const here = new Set([...store.past(), ...store.future()].map(({ id }) => id));
+        const earlier = steps.filter(({ id }) => !here.has(id));
+        const done = earlier.filter(({ undone }) => !undone);
+        // The one that was taken back last comes again first; after an edit none comes again.
+        const undone = here.size > 0 ? [] : earlier.filter((step) => step.undone).toReversed();
+        patchState(store, {
+          past: [...done, ...store.past()].slice(-MOST_UNDO),
+          future: [...undone, ...store.future()],
+        });
       },
 
       /** The demo's four weeks come after the first screen is there: they are as much again to fetch. */
@@ -127,6 +162,17 @@ export const DocumentStore = signalStore(
         });
       },
 
+      /** Another class comes to the front and the one that stood there is put away whole; undo starts afresh. */
+      async exchange(front: Front, document: DrayDocument): Promise<void> {
+        await store.queue.settled();
+        const away = store.document();
+        if (!away) return;
+        await store._enqueue(async () => {
+          await store.repository.exchange(front, document, away);
+          patchState(store, { document, past: [], future: [] });
+        });
+      },
+
       /**
        * Takes in what another tab has written, unless a write of our own is still under way.
        *
@@ -164,26 +210,33 @@ export const DocumentStore = signalStore(
         const after = change(before);
         const changes = changesBetween(before, after);
         if (changes.length === 0) return;
-        const past = store.past();
-        const last = past.at(-1);
+        const last = store.past().at(-1);
         const merging = key !== undefined && last?.key === key;
         const all = merging ? mergeChanges(last.changes, changes) : changes;
-        const edit: Edit = { label, ...(key !== undefined && { key }), changes: all };
-        const kept = merging ? past.slice(0, -1) : past;
-        patchState(store, { document: after, past: [...kept, edit].slice(-MOST_UNDO), future: [] });
-        void store._enqueue(() => store.repository.write(changes));
+        const edit: Edit = {
+          id: merging ? last.id : crypto.randomUUID(),
+          at: merging ? last.at : store._next(),
+          label,
+          ...(key !== undefined && { key }),
+          changes: all,
+        };
+        const step = store._push(edit, merging);
+        patchState(store, { document: after });
+        void store._enqueue(() => store.repository.write(changes, step));
       },
 
       /**
        * Makes an edit of the log alone and waits until it is on the disk. It does not look through the whole log for what
        * changed: it is told.
        *
+       * @param held the class they were done in
        * @returns whether it was kept
        */
       async record(
         label: string,
         put: readonly LogEntry[],
         gone: readonly LogEntry[] = [],
+        held?: ClassHeld,
       ): Promise<boolean> {
         const before = store.document();
         if (!before) return false;
@@ -202,32 +255,39 @@ export const DocumentStore = signalStore(
             };
           }),
           ...gone.map((entry): RecordChange => ({ list: 'log', id: entry.id, before: anywhere(entry) })),
+          ...(held ? classChange(before, held) : []),
         ];
-        patchState(store, {
-          document: applyChanges(before, changes),
-          past: [...store.past(), { label, changes }].slice(-MOST_UNDO),
-          future: [],
-        });
-        await store._enqueue(() => store.repository.write(changes));
+        const edit: Edit = { id: crypto.randomUUID(), at: store._next(), label, changes };
+        const step = store._push(edit, false);
+        patchState(store, { document: applyChanges(before, changes) });
+        await store._enqueue(() => store.repository.write(changes, step));
         return store.failure() === undefined;
       },
 
-      /** A session comes in, into the weeks of another that are not over, on the day with the most room. */
-      addSession(session: Session, besideId: string | undefined, today: string): void {
-        const takenIn = (program: Program): Program => ({
-          ...program,
-          weeks: program.weeks.map((own) => {
-            const beside = own.days.some(({ sessionId }) => sessionId === besideId);
-            const weekday = beside ? roomiestWeekday(program, own.week, { today }) : undefined;
-            return weekday === undefined
-              ? own
-              : { ...own, days: [...own.days, { weekday, sessionId: session.id }] };
-          }),
-        });
+      /** A session comes in; it stands on no day until it is put there. */
+      addSession(session: Session): void {
         methods.edit($localize`new: ${session.name}`, (document) => ({
           ...document,
           sessions: [...document.sessions, session],
-          programs: document.programs.map(takenIn),
+        }));
+      },
+
+      /** A session goes, with its days and what was set by hand for it; the sets that were done in it stay in the log. */
+      removeSession(sessionId: string): void {
+        const gone = store.document()?.sessions.find(({ id }) => id === sessionId);
+        if (!gone) return;
+        const slots = new Set(gone.blocks.flatMap(({ slots }) => slots.map(({ id }) => id)));
+        methods.edit($localize`delete ${gone.name}`, (document) => ({
+          ...document,
+          sessions: document.sessions.filter(({ id }) => id !== sessionId),
+          overrides: document.overrides.filter(({ slotId }) => !slots.has(slotId)),
+          programs: document.programs.map((program) => ({
+            ...program,
+            weeks: program.weeks.map((week) => ({
+              ...week,
+              days: week.days.filter((day) => day.sessionId !== sessionId),
+            })),
+          })),
         }));
       },
 
@@ -260,21 +320,22 @@ export const DocumentStore = signalStore(
         const past = store.past();
         const last = past.at(-1);
         if (last?.key === undefined) return;
-        patchState(store, { past: [...past.slice(0, -1), { label: last.label, changes: last.changes }] });
+        const { key: _, ...settled } = last;
+        patchState(store, { past: [...past.slice(0, -1), settled] });
       },
 
       undo(): void {
         const edit = store.past().at(-1);
         if (!edit) return;
         patchState(store, { past: store.past().slice(0, -1), future: [...store.future(), edit] });
-        store._carryOut(reversed(edit.changes));
+        store._carryOut(edit, reversed(edit.changes), true);
       },
 
       redo(): void {
         const edit = store.future().at(-1);
         if (!edit) return;
         patchState(store, { past: [...store.past(), edit], future: store.future().slice(0, -1) });
-        store._carryOut(edit.changes);
+        store._carryOut(edit, edit.changes, false);
       },
     };
     return methods;
@@ -289,6 +350,25 @@ export const DocumentStore = signalStore(
     },
   }),
 );
+
+function stepOf({ id, at, label, changes }: Edit, undone: boolean): Step {
+  return { id, at, label, changes, undone };
+}
+
+/** The class some sets were written down in; nothing where it stands as it is. */
+function classChange({ classes }: DrayDocument, held: ClassHeld): RecordChange[] {
+  const at = classes.findIndex(({ id }) => id === held.id);
+  const stood = classes[at];
+  if (stood && JSON.stringify(stood) === JSON.stringify(held)) return [];
+  return [
+    {
+      list: 'classes',
+      id: held.id,
+      ...(stood && { before: { at, value: stood } }),
+      after: { at: stood ? at : classes.length, value: held },
+    },
+  ];
+}
 
 /** The first state of each record before, the last one after. */
 function mergeChanges(first: readonly RecordChange[], second: readonly RecordChange[]): RecordChange[] {

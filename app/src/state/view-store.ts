@@ -1,5 +1,17 @@
 import { computed, effect, inject, signal } from '@angular/core';
-import { catalogOf, createResolver, programOf, weekOn, weeksOf } from '@dray/core';
+import {
+  catalogOf,
+  createResolver,
+  heldClass,
+  inTurns,
+  programOf,
+  weekOn,
+  type ClassPlace,
+  type DrayDocument,
+  type LogEntry,
+  type Turn,
+  type Visit,
+} from '@dray/core';
 import {
   patchState,
   signalStore,
@@ -29,8 +41,15 @@ const INITIAL: ViewState = {
   loosening: false,
   reasonsOver: false,
 };
+const NO_TURNS: readonly Turn[] = [];
 const NOTHING_OWN = { exercises: [], ladders: [] };
 const DEVICE_KEY = 'view';
+const WEEKDAY = new Intl.DateTimeFormat(undefined, { weekday: 'short', timeZone: 'UTC' });
+
+/** "Fri", as the reader's place writes it. */
+export function shortWeekday(date: string): string {
+  return WEEKDAY.format(new Date(date));
+}
 
 /** What is kept for the next time: a week that was chosen holds for the day it was chosen on. */
 interface KeptView extends ViewState {
@@ -64,36 +83,101 @@ export const ViewStore = signalStore(
       return document && current ? programOf(document, current.id) : undefined;
     }),
     today: computed(() => clock()),
+    /** The document class by class, for the session on view. */
+    turned: computed(() => {
+      const document = documents.document();
+      const current = session();
+      return document && current ? inTurns(document, current.id) : undefined;
+    }),
   })),
-  withComputed(({ documents, session, chosenWeek, program, today }) => ({
-    /** The week of the program that today lies in. */
-    presentWeek: computed(() => {
+  withComputed(({ documents, turned, chosenWeek, program, today }) => {
+    const turns = computed<readonly Turn[]>(() => turned()?.turns ?? NO_TURNS);
+    /** The class of today's week that is next, or its last. */
+    const presentWeek = computed(() => {
       const current = program();
-      return current ? weekOn(current, today()) : 1;
-    }),
-    weeks: computed(() => {
-      const document = documents.document();
-      const current = session();
-      return document && current ? weeksOf(document, current.id) : 1;
-    }),
-    week: computed(() => {
-      const document = documents.document();
-      const current = session();
-      if (!document || !current) return 1;
-      const own = program();
-      const wanted = chosenWeek() ?? (own ? weekOn(own, today()) : 1);
-      return Math.min(wanted, weeksOf(document, current.id));
-    }),
-  })),
-  withComputed(({ documents, session, week, resolver }) => {
+      if (!current) return turns().find(({ date }) => date === undefined || date >= today())?.turn ?? 1;
+      const present = turns().filter(({ week }) => week === weekOn(current, today()));
+      const next = present.find(({ date, off }) => !off && date !== undefined && date >= today());
+      return (next ?? present.at(-1))?.turn ?? 1;
+    });
+    const weeks = computed(() => Math.max(1, turns().length));
+    const week = computed(() => Math.min(chosenWeek() ?? presentWeek(), weeks()));
+    return {
+      /** What screens read: its weeks are the classes of the session on view, in order. */
+      document: computed<DrayDocument | undefined>(() => turned()?.document ?? documents.document()),
+      turns,
+      presentWeek,
+      /** How many classes there are; as many as weeks where it is held once in each. */
+      weeks,
+      /** Which of them is on view, from 1. */
+      week,
+      turn: computed<Turn | undefined>(() => turns()[week() - 1]),
+    };
+  }),
+  withComputed(({ document, session, week, resolver }) => {
     const boardOf = (at: number) => {
-      const document = documents.document();
+      const whole = document();
       const current = session();
-      return document && current ? resolver.board(document, { sessionId: current.id, week: at }) : undefined;
+      return whole && current ? resolver.board(whole, { sessionId: current.id, week: at }) : undefined;
     };
     return {
       board: computed(() => boardOf(week())),
       firstWeek: computed(() => boardOf(1)),
+    };
+  }),
+  // What is worked out class by class, written down as it is kept.
+  withMethods((store) => {
+    const placeOf = (week: number): ClassPlace | undefined => {
+      const session = store.session();
+      const turn = store.turns()[week - 1];
+      return session && turn && { sessionId: session.id, week: turn.week, nth: turn.nth };
+    };
+    return {
+      placeOf,
+
+      /** "week 3", or "week 3, Fri" where there are several classes in it; a class outside any program by its number. */
+      labelOf(week: number): string {
+        const turn = store.turns()[week - 1];
+        if (!store.program()) return $localize`class ${week}`;
+        if (!turn || turn.of < 2 || turn.date === undefined) return $localize`week ${turn?.week ?? week}`;
+        return $localize`week ${turn.week}, ${shortWeekday(turn.date)}`;
+      },
+
+      /** Sets of a class, and the class with who was there, all or nothing. */
+      record(label: string, put: readonly LogEntry[], gone: readonly LogEntry[] = []): Promise<boolean> {
+        const document = store.documents.document();
+        const turned = store.turned();
+        const [first] = put;
+        if (!document || !turned) return Promise.resolve(false);
+        const place = first && placeOf(first.week);
+        const held =
+          first &&
+          place &&
+          heldClass(
+            document,
+            place,
+            first.date,
+            put.map(({ participantId }) => participantId),
+          );
+        return store.documents.record(label, put.map(turned.kept), gone.map(turned.kept), held);
+      },
+
+      /** How hard a visit was, as it is kept. */
+      keptVisit(visit: Visit): Visit {
+        return store.turned()?.kept(visit) ?? visit;
+      },
+
+      /** An edit of what was set by hand or decided, worked out class by class. */
+      editByClass(label: string, change: (document: DrayDocument) => DrayDocument): void {
+        const turned = store.turned();
+        if (!turned) return;
+        const { overrides, sessions } = change(turned.document);
+        store.documents.edit(label, (document) => ({
+          ...document,
+          sessions,
+          overrides: turned.keptOverrides(overrides),
+        }));
+      },
     };
   }),
   withMethods((store) => ({

@@ -47,6 +47,7 @@ describe('what is printed of a cell', () => {
     expect(cells.length).toBeGreaterThan(20);
     for (const cell of cells) {
       const seconds = workWords(cell)
+        .replace(/, \d+ left$/, '')
         .replace(/^\d+ × /, '')
         .match(/\d+/g)!
         .map(Number);
@@ -62,8 +63,19 @@ describe('what is printed of a cell', () => {
       if (LOOSE.has(cell.version.exercise.pattern)) continue;
       expect(workWords(cell))
         .withContext(cell.version.name)
-        .toMatch(/^3 × \d+( each side)?$/);
+        .toMatch(/^3 × \d+( each side)?(, \d left)?$/);
       expect(tempoWords(cell)).withContext(cell.version.name).not.toContain('form');
     }
+  });
+
+  it('says how hard wherever the work is counted, and nothing of work by the clock', () => {
+    const said = (prescription: Prescription) =>
+      readyCells(prescription)
+        .filter(({ version }) => !LOOSE.has(version.exercise.pattern))
+        .map((cell) => workWords(cell));
+    const reps = said(plan({ kind: 'reps', reps: 8 }, { target: { kind: 'reserve', reps: 2 } }));
+    // High blood pressure keeps three.
+    expect(reps.every((words) => words.endsWith(', 3 left'))).toBeTrue();
+    expect(said(plan({ kind: 'time', seconds: 30 })).some((words) => /\d left/.test(words))).toBeFalse();
   });
 });

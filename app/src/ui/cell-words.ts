@@ -11,8 +11,22 @@ import {
 } from '@dray/core';
 import { plural } from './count';
 
-/** The work of a cell as it stands on board and card: "3 × 10 each side", "3 × 12, 10, 8", "2 × max in 60 s". */
-export function workWords({ work, planned, eachSet }: ReadyCell): string {
+/** The work of a cell wherever it stands, with how hard: "3 × 10 each side, 2 left", "2 × max in 60 s, stop with 1 left". */
+export function workWords(cell: ReadyCell): string {
+  return [countWords(cell), effortWords(cell)].filter(Boolean).join(', ');
+}
+
+/** How much is to be left in each set; nothing where work is by the clock, or only loosens up. */
+export function effortWords({ work, planned, version }: ReadyCell): string {
+  const { reserve } = work;
+  if (reserve === undefined || version.exercise.pattern === 'mobility') return '';
+  if (planned.work.kind === 'most') return reserve > 0 ? $localize`stop with ${reserve} left` : '';
+  if (work.kind !== 'reps') return '';
+  return reserve === 0 ? $localize`none left` : $localize`${reserve} left`;
+}
+
+/** How many, where how hard is said beside it: "3 × 10 each side", "3 × 12, 10, 8", "2 × max in 60 s". */
+export function countWords({ work, planned, eachSet }: ReadyCell): string {
   const amounts = eachSet?.map(({ amount }) => amount) ?? [];
   const differ = new Set(amounts).size > 1;
   const side = work.perSide ? ` ${sidesText({ perSide: true, sideOrder: planned.sideOrder })}` : '';

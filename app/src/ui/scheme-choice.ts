@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { MatButton } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
 import {
   experienceSchema,
   placeInProgram,
@@ -19,6 +20,7 @@ import {
   WAVE_WORDS,
 } from '@dray/core/late';
 import type * as z from 'zod';
+import { defined } from '../data/defined';
 import { ViewStore } from '../state/view-store';
 import { ChoiceField, type Option } from './forms/choice-field';
 import { NumberField } from './forms/number-field';
@@ -35,7 +37,7 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
 /** How work grows from week to week: one of the schools, with its numbers, refused in place where they go too far. */
 @Component({
   selector: 'dray-scheme-choice',
-  imports: [ChoiceField, MatButton, NumberField],
+  imports: [ChoiceField, MatButton, MatCheckbox, NumberField],
   template: `
     <dray-choice
       class="full"
@@ -80,6 +82,15 @@ const WAVE = { width: 240, height: 42, gap: 3, words: 14 } as const;
         [schema]="number.schema"
         (saved)="set(number.key, $event)"
       />
+    }
+    @if (scheme(); as own) {
+      <mat-checkbox
+        i18n
+        [checked]="own.every === 'class'"
+        (change)="set('every', $event.checked ? 'class' : undefined)"
+      >
+        with every class, not once a week
+      </mat-checkbox>
     }
     @if (usual(); as known) {
       <button i18n matButton (click)="chosen.emit(known.scheme)">Usual here: {{ known.name }}</button>
@@ -205,7 +216,7 @@ export class SchemeChoice {
   }
 
   protected set(key: string, value: number | string | undefined): void {
-    const checked = schemeSchema.safeParse({ ...this.scheme(), [key]: value });
+    const checked = schemeSchema.safeParse(defined({ ...this.scheme(), [key]: value }));
     if (checked.success) this.chosen.emit(checked.data);
   }
 

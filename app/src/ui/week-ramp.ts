@@ -1,33 +1,45 @@
+import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatTooltip } from '@angular/material/tooltip';
-import { programWeek, standsIn } from '@dray/core';
-import { ViewStore } from '../state/view-store';
+import { programWeek } from '@dray/core';
+import { shortWeekday, ViewStore } from '../state/view-store';
 import { isShortcut } from './keys';
 
 /** The weeks of the session on view, as a row of numbers to choose from; [ and ] go one back and one on. */
 @Component({
   selector: 'dray-weeks',
-  imports: [MatButtonToggleModule, MatTooltip],
+  imports: [DatePipe, MatButtonToggleModule, MatTooltip],
   template: `
-    <span class="hint" id="week-word" i18n>{lighterNow(), select, true {lighter week} other {week}}</span>
+    <span class="hint nowrap" id="week-word">
+      @if (view.turn()?.date; as date) {
+        {{ date | date: 'EEE d MMM' }} ·
+      }
+      @if (view.turn()?.off) {
+        <b i18n class="plum">falls out</b>
+      }
+      <ng-container i18n>{lighterNow(), select, true {lighter week} other {week}}</ng-container>
+    </span>
     <mat-button-toggle-group
       class="underlined"
       hideSingleSelectionIndicator
       aria-labelledby="week-word"
-      [class.many]="weeks().length > 8"
+      [class.many]="shown().length > 8"
       [value]="view.week()"
       (change)="view.showWeek($event.value)"
     >
-      @for (one of weeks(); track one.week) {
+      @for (one of shown(); track one.week) {
         <mat-button-toggle
           [value]="one.week"
-          [class.present]="one.week === view.presentWeek()"
+          [class.present]="one.present"
           [class.lighter]="one.lighter"
           [class.without]="one.without"
           [matTooltip]="one.title"
-          >{{ one.week }}</mat-button-toggle
-        >
+          >{{ one.number }}
+          @if (one.day) {
+            <small class="unit">{{ one.day }}</small>
+          }
+        </mat-button-toggle>
       }
     </mat-button-toggle-group>
   `,
@@ -89,19 +101,37 @@ export class WeekRamp {
 
   protected readonly weeks = computed(() => {
     const program = this.view.program();
-    const sessionId = this.view.session()?.id ?? '';
-    return Array.from({ length: this.view.weeks() }, (_, at) => {
-      const week = at + 1;
+    return this.view.turns().map(({ turn, week, date, of, off, none }) => {
       const lighter = programWeek(program, week)?.lighter ?? false;
-      const without = !standsIn(program, sessionId, week);
       const title = [
-        week === this.view.presentWeek() ? $localize`this week` : '',
+        turn === this.view.presentWeek() ? $localize`this week` : '',
         lighter ? $localize`a lighter week` : '',
-        without ? $localize`the session does not stand in this week` : '',
+        none ? $localize`the session does not stand in this week` : '',
+        off ? $localize`this class falls out` : '',
       ];
-      return { week, lighter, without, title: title.filter(Boolean).join(', ') };
+      return {
+        week: turn,
+        number: week,
+        present: turn === this.view.presentWeek(),
+        /** Said where there are several in a week. */
+        day: of > 1 && date !== undefined ? shortWeekday(date) : '',
+        lighter,
+        without: none || off,
+        title: title.filter(Boolean).join(', '),
+      };
     });
   });
+
+  /** Of the week on view each of its classes, of the others the first: a row of weeks however many classes they have. */
+  protected readonly shown = computed(() => {
+    const weekOn = this.view.turn()?.week;
+    const presentWeek = this.view.turns()[this.view.presentWeek() - 1]?.week;
+    const weeks = this.weeks();
+    return weeks
+      .filter(({ number }, at) => number === weekOn || weeks[at - 1]?.number !== number)
+      .map((one) => (one.number === weekOn ? one : { ...one, day: '', present: one.number === presentWeek }));
+  });
+
   protected onKey(event: KeyboardEvent): void {
     if (!isShortcut(event)) return;
     if (event.key === '[') this.view.showWeek(this.view.week() - 1);

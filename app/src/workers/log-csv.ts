@@ -5,7 +5,7 @@ import { answerOf } from './ask';
 
 /** What the worker needs of the document beside its log, which it reads and writes itself. */
 export interface LogCsvDocument {
-  readonly document: Pick<DrayDocument, 'participants' | 'sessions' | 'exercises' | 'ladders'>;
+  readonly document: Pick<DrayDocument, 'participants' | 'sessions' | 'exercises' | 'ladders' | 'programs'>;
   readonly unit: MassUnit;
 }
 

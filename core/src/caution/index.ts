@@ -8,3 +8,4 @@ export * from './apply';
 export * from './readiness';
 export * from './subjects';
 export * from './stop-signs';
+export * from './pain-place';

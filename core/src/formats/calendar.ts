@@ -22,15 +22,14 @@ export function programToCalendar(document: DrayDocument, program: Program, stam
     'CALSCALE:GREGORIAN',
     `X-WR-CALNAME:${escaped(program.name)}`,
   ];
-  for (const day of classDays(program)) {
+  for (const day of classDays(program, document.classes)) {
     const session = sessions.get(day.sessionId);
-    if (!session || day.holiday) continue;
-    const nth = sameBefore(program, day.week, day.place, day.sessionId);
+    if (!session || day.holiday || day.cancelled) continue;
     lines.push(
       'BEGIN:VEVENT',
-      `UID:${program.id}-${day.week}-${day.sessionId}-${nth}@dray`,
+      `UID:${program.id}-${day.week}-${day.sessionId}-${day.nth}@dray`,
       `DTSTAMP:${stamp.replaceAll(/[-:]|\.\d+/g, '')}`,
-      ...when(day.date, program.startTime, session.budgetMinutes),
+      ...when(day.date, day.startTime, session.budgetMinutes),
       `SUMMARY:${escaped(session.name)}`,
       `DESCRIPTION:${escaped(outline(document, session, day.week, program, day.lighter))}`,
       'END:VEVENT',
@@ -67,12 +66,6 @@ function outline(
     }),
   );
   return [`Week ${week} of ${program.weeks.length}${lighter ? ', a lighter one' : ''}`, ...lines].join('\n');
-}
-
-/** How many classes of the same session come before one in the list of its week. */
-function sameBefore(program: Program, week: number, at: number, sessionId: string): number {
-  const days = program.weeks.find((own) => own.week === week)?.days ?? [];
-  return days.slice(0, at).filter((day) => day.sessionId === sessionId).length + 1;
 }
 
 /** Text as RFC 5545, section 3.3.11, wants it. */

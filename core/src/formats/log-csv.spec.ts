@@ -35,6 +35,37 @@ describe('a log as CSV (RFC 4180)', () => {
     expect(entries as unknown[]).toEqual(rounded);
   });
 
+  it('goes to the class of the week it was done in, by its column or else by its day', () => {
+    const programs = boatyard.programs.map((program) => ({
+      ...program,
+      startDate: '2026-11-23',
+      weeks: [
+        {
+          week: 1,
+          days: [
+            { weekday: 2, sessionId: 'tuesday' },
+            { weekday: 5, sessionId: 'tuesday' },
+          ],
+        },
+      ],
+    }));
+    const document = { ...boatyard, programs };
+    const file = (head: string, ...lines: string[]) =>
+      [`date,person,exercise,reps,session${head}`, ...lines].join('\n');
+    const byDay = file(
+      '',
+      '2026-11-24,Juno,Goblet squat,10,tuesday',
+      '2026-11-27,Juno,Goblet squat,9,tuesday',
+    );
+    expect(read(byDay, { document }).entries.map(({ nth }) => nth)).toEqual([undefined, 2]);
+    const said = file(
+      ',nth',
+      '2026-11-27,Juno,Goblet squat,9,tuesday,',
+      '2026-11-24,Juno,Goblet squat,9,tuesday,2',
+    );
+    expect(read(said, { document }).entries.map(({ nth }) => nth)).toEqual([undefined, 2]);
+  });
+
   it('is read alike by a library of its own', () => {
     const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
     expect(errors).toEqual([]);

@@ -10,6 +10,7 @@ import {
   type LogEntry,
   type PartId,
   type Participant,
+  nthByDate,
 } from '../model';
 import type { Catalog } from '../ladder';
 import { readSurely, type MovementPart } from '../naming';
@@ -48,6 +49,7 @@ export const LOG_FIELDS = {
   session: { words: 'session', known: ['session', 'workout', 'class'], needed: false },
   slot: { words: 'place in the session', known: ['slot'], needed: false },
   week: { words: 'week', known: ['week'], needed: false },
+  nth: { words: 'which class of the week', known: ['nth', 'class of the week'], needed: false },
   id: { words: 'id', known: ['id'], needed: false },
 } as const;
 export type LogField = keyof typeof LOG_FIELDS;
@@ -59,7 +61,7 @@ export type LogMapping = Partial<Record<LogField, string>>;
 /** Sets that belong to no session of the document. */
 export const ELSEWHERE = 'elsewhere';
 
-type LogDocument = Pick<DrayDocument, 'participants' | 'sessions'>;
+type LogDocument = Pick<DrayDocument, 'participants' | 'sessions'> & Partial<Pick<DrayDocument, 'programs'>>;
 
 /**
  * A log as a table for a spreadsheet, one set a line, loads in kilograms or pounds as asked. CSV after RFC 4180. Read and
@@ -94,6 +96,7 @@ export function logToCsv(
     session: entry.sessionId,
     slot: entry.slotId,
     week: String(entry.week),
+    nth: String(entry.nth ?? ''),
     id: entry.id,
   }));
   const data = rows.map((row) => columns.map((field) => row[field] ?? ''));
@@ -207,7 +210,8 @@ const PROGRESS_EVERY = 5000;
 
 /**
  * Reads a log with the columns as mapped. Good lines become entries, bad ones are listed with the reason; nothing is guessed
- * but the set's number, which counts on within a day, a person and an exercise.
+ * but the set's number, which counts on within a day, a person and an exercise, and where a session is held more than once a week
+ * which of the classes it was, by the day.
  */
 export function logFromCsv(text: string, options: LogCsvOptions): LogRead {
   const missing = LOG_FIELD_NAMES.filter((field) => LOG_FIELDS[field].needed && !options.mapping[field]);
@@ -317,12 +321,15 @@ class LineReader {
     const rung = version === '' ? spokenRung : catalog.versionByRung.get(version)?.rung?.id;
     if (version !== '' && rung === undefined) return `There is no rung “${version}”.`;
 
+    const sessionId = this.sessions.get(cell('session').toLowerCase()) ?? (cell('session') || ELSEWHERE);
+    const week = cell('week') === '' ? 1 : whole(cell('week'));
     const entry = {
       id: cell('id') || newId(),
       participantId,
-      sessionId: this.sessions.get(cell('session').toLowerCase()) ?? (cell('session') || ELSEWHERE),
+      sessionId,
       slotId: cell('slot') || ELSEWHERE,
-      week: cell('week') === '' ? 1 : whole(cell('week')),
+      week,
+      nth: cell('nth') === '' ? this.nthOf({ sessionId, week, date }) : whole(cell('nth')),
       date,
       exerciseId,
       rungId: rung,
@@ -362,6 +369,14 @@ class LineReader {
         : { exerciseId: combinedId([part, ...others].map(partOf), false) };
     this.said.set(text, said);
     return said;
+  }
+
+  /** Which class of its week a set is of, in a file without a column for it: that of the planned day nearest to its date. */
+  private nthOf(set: { sessionId: string; week: number | undefined; date: string }): number | undefined {
+    const { mapping, document } = this.options;
+    if (mapping.nth !== undefined) return undefined;
+    const nth = nthByDate(document.programs ?? [], set);
+    return nth > 1 ? nth : undefined;
   }
 
   private nextSet(key: string): number {

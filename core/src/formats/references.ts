@@ -75,6 +75,12 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
     }
     if (!slots.has(override.slotId)) say(path, `there is no slot “${override.slotId}”`);
   });
+  unique('classes', ids(document.classes));
+  // A class may outlive its session, as the sets that were done in it do.
+  document.classes.forEach(({ there }, at) => {
+    for (const id of there)
+      if (!participants.has(id)) say(`classes, ${at + 1}`, `there is no participant “${id}”`);
+  });
   unique('visits', ids(document.visits));
   document.visits.forEach((visit, at) => {
     if (!participants.has(visit.participantId)) {

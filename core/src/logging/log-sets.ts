@@ -20,6 +20,11 @@ export interface LogWrite {
   readonly gone: readonly LogEntry[];
 }
 
+/** Whether a cell leaves open how many: nobody can have done "as asked" then. */
+export function asksForMost({ planned }: ReadyCell): boolean {
+  return planned.work.kind === 'most';
+}
+
 /** The sets of a cell in an empty log: as they are asked. */
 export function askedAmounts(cell: ReadyCell): number[] {
   return Array.from({ length: cell.work.sets }, (_, at) => askedInSet(cell, at + 1).amount);

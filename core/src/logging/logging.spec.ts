@@ -63,6 +63,16 @@ describe('readSets', () => {
     ]);
   });
 
+  it('asks for the number where as many as possible was asked, and never makes one up', () => {
+    const open = { ...asked, open: true };
+    for (const text of ['', '=', '2 left', 'hurt knee 3']) {
+      const read = readSets(text, open);
+      expect(read.ok).withContext(text).toBe(false);
+      if (!read.ok) expect(read.sentence).toContain('write how many');
+    }
+    expect(readSets('15 12', open).ok).toBe(true);
+  });
+
   it('points at what it cannot read, within the text, and never throws', () => {
     const wrong = readSets('10 10 ten', asked);
     expect(wrong.ok ? '' : wrong.sentence).toContain('“ten” says nothing of a set');

@@ -15,6 +15,8 @@ export interface AskedSets {
   readonly unit: MassUnit;
   /** One in each hand: a bare load is each hand's. */
   readonly pair?: boolean;
+  /** As many as possible was asked: only a number says how many that was. */
+  readonly open?: boolean;
 }
 
 const MOST_SETS = 20;
@@ -125,7 +127,10 @@ const RULES: readonly Rule[] = [
  * "20 s 25 s form lost", "note wobbly". Nothing at all, or "=", is as asked; words without numbers are said of the sets
  * as asked.
  */
-export function readSets(text: string, { amounts: asked, unit, pair = false }: AskedSets): ReadSets {
+export function readSets(
+  text: string,
+  { amounts: asked, unit, pair = false, open = false }: AskedSets,
+): ReadSets {
   const draft: Draft = { unit, pair, asked, side: undefined, amounts: [], shared: {} };
   let at = 0;
   while (at < text.length) {
@@ -148,6 +153,9 @@ export function readSets(text: string, { amounts: asked, unit, pair = false }: A
     const refused = rule.read(found, draft);
     if (refused) return { ok: false, at, sentence: `${refused.charAt(0).toUpperCase()}${refused.slice(1)}.` };
     at += found[0].length;
+  }
+  if (open && draft.amounts.length === 0) {
+    return { ok: false, at: 0, sentence: 'It was as many as possible: write how many, like “15 12”.' };
   }
   const typed =
     draft.amounts.length > 0 ? draft.amounts : asked.map((amount) => ({ amount, side: undefined }));

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { classSchema } from './class';
 import { ownExerciseSchema } from './exercise';
 import { kitSchema } from './kit';
 import { ladderSchema } from './ladder';
@@ -46,6 +47,8 @@ export const documentSchema = z.strictObject({
   sessions: z.array(sessionSchema),
   programs: z.array(programSchema),
   overrides: z.array(overrideSchema),
+  /** What was held, moved, cancelled or put in; what is only planned stands in programs. */
+  classes: z.array(classSchema),
   log: z.array(logEntrySchema),
   /** How hard each visit was, where somebody asked. */
   visits: z.array(visitSchema),

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { countedWeekSchema, nthSchema } from './class';
 import { leverSettingsSchema } from './lever';
 import { holdSchema, idSchema, versionIdSchema } from './vocabulary';
 
@@ -41,7 +42,9 @@ export const logEntrySchema = z.strictObject({
   participantId: idSchema,
   sessionId: idSchema,
   slotId: idSchema,
-  week: z.int().min(1).max(16),
+  week: countedWeekSchema,
+  /** Which of the session's classes in that week; the first when absent. */
+  nth: nthSchema.optional(),
   date: z.iso.date(),
   /** Of a combination what it is made of, see `combinedId`. */
   exerciseId: versionIdSchema,
@@ -76,14 +79,18 @@ export function isPair({ hold, recipe }: Pick<LogEntry, 'hold' | 'recipe'>): boo
   return hold === undefined ? /^two\b/u.test(recipe ?? '') : hold === 'pair';
 }
 
+const EFFORT_WORDS = 'how hard it was goes from 0 to 10';
+const MINUTES_WORDS = 'a visit takes from 1 to 300 minutes';
+
 /** How hard a whole visit was, said by whoever trained. Source of the scale: Foster et al. 2001, session RPE (CR-10). */
 export const visitSchema = z.strictObject({
   id: idSchema,
   participantId: idSchema,
   sessionId: idSchema,
-  week: z.int().min(1).max(16),
+  week: countedWeekSchema,
+  nth: nthSchema.optional(),
   date: z.iso.date(),
-  effort: z.number().min(0).max(10),
-  minutes: z.int().min(1).max(300),
+  effort: z.number(EFFORT_WORDS).min(0, EFFORT_WORDS).max(10, EFFORT_WORDS),
+  minutes: z.int(MINUTES_WORDS).min(1, MINUTES_WORDS).max(300, MINUTES_WORDS),
 });
 export type Visit = z.infer<typeof visitSchema>;

@@ -21,7 +21,100 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   }),
   // Version 5 has combinations; what version 4 says stays as it is.
   4: (document) => document,
+  5: withClasses,
 };
+
+/**
+ * Version 5 knew the sets of a week, not of a class. Every day on which a session was logged is a class of its own now: where it
+ * stands in its week more than once, sets go with the planned day they are nearest to, and no set changes but by that number.
+ */
+function withClasses(document: Record<string, unknown>): Record<string, unknown> {
+  const programs = list(document['programs']);
+  const nthOf = (thing: unknown) => nthByDate(programs, thing);
+  const log = list(document['log']).map((entry) => withNth(entry, nthOf(entry)));
+  const visits = list(document['visits']).map((visit) => withNth(visit, nthOf(visit)));
+  return { ...document, classes: classesFrom([...log, ...visits]), log, visits };
+}
+
+/** An entry or a visit with which of the week's classes it is of; the first needs no number. */
+export function withNth(thing: unknown, nth: number): unknown {
+  return isRecord(thing) && nth > 1 ? { ...thing, nth } : thing;
+}
+
+/**
+ * Which of its session's classes in its week a set or visit of version 5 was done in: that of the planned day nearest to its date.
+ *
+ * @param programs of the document
+ * @param thing set or visit
+ * @example nthByDate([twiceAWeek], { sessionId: 'mine', week: 1, date: '2026-11-27' }) // 2, on Friday
+ */
+export function nthByDate(programs: readonly unknown[], thing: unknown): number {
+  if (!isRecord(thing)) return 1;
+  for (const program of programs) {
+    if (!isRecord(program)) continue;
+    const week = list(program['weeks'])
+      .filter(isRecord)
+      .find((own) => own['week'] === thing['week']);
+    const days = list(week?.['days'])
+      .filter(isRecord)
+      .filter((day) => day['sessionId'] === thing['sessionId']);
+    if (days.length === 0) continue;
+    const start = Date.parse(String(program['startDate']));
+    const first = new Date(start).getUTCDay() || DAYS;
+    const away = days.map((day) => {
+      const into = (Number(day['weekday']) - first + DAYS) % DAYS;
+      const date = start + ((Number(thing['week']) - 1) * DAYS + into) * DAY_MS;
+      return Math.abs(date - Date.parse(String(thing['date'])));
+    });
+    return away.indexOf(Math.min(...away)) + 1;
+  }
+  return 1;
+}
+
+const DAY_MS = 86_400_000;
+
+/**
+ * The classes that some sets and visits were done in: its day is that of most of them.
+ *
+ * @param things sets and visits of version 6
+ * @example classesFrom(document.log).length // 12
+ */
+export function classesFrom(things: readonly unknown[]): unknown[] {
+  const classes = new Map<string, { head: Record<string, unknown>; dates: string[]; there: Set<string> }>();
+  for (const thing of things) {
+    if (!isRecord(thing)) continue;
+    const { sessionId, week, nth = 1 } = thing;
+    if (typeof sessionId !== 'string') continue;
+    const id = classId(sessionId, Number(week), Number(nth));
+    const known = classes.get(id) ?? { head: { id, sessionId, week, nth }, dates: [], there: new Set() };
+    known.dates.push(String(thing['date']));
+    known.there.add(String(thing['participantId']));
+    classes.set(id, known);
+  }
+  return [...classes.values()].map(({ head, dates, there }) => ({
+    ...head,
+    date: mostCommon(dates),
+    there: [...there],
+  }));
+}
+
+function mostCommon(dates: readonly string[]): string {
+  const counts = new Map<string, number>();
+  for (const date of dates) counts.set(date, (counts.get(date) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))[0]?.[0] ?? '';
+}
+
+/**
+ * The id of a class: the same wherever it is written down, so that two tabs write one class and not two.
+ *
+ * @param sessionId of which session
+ * @param week of its program
+ * @param nth of the week's classes
+ * @example classId('mine', 3, 2) // 'mine.3.2'
+ */
+export function classId(sessionId: string, week: number, nth = 1): string {
+  return `${sessionId}.${week}.${nth}`;
+}
 
 /** Rungs that version 3 had and what stands in their place, on the same ladder. */
 const RUNGS_SINCE_VERSION_3: ReadonlyMap<string, string> = new Map([

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { countedWeekSchema, nthSchema } from './class';
 import { leverSettingsSchema } from './lever';
 import { idSchema, versionIdSchema } from './vocabulary';
 
@@ -14,9 +15,12 @@ export const overrideSchema = z
     id: idSchema,
     participantId: idSchema,
     slotId: idSchema,
-    fromWeek: z.int().min(1).max(16),
+    fromWeek: countedWeekSchema,
+    /** From which of that week's classes on, where there are several. */
+    fromNth: nthSchema.optional(),
     /** The last week it holds; for good when absent. */
-    toWeek: z.int().min(1).max(16).optional(),
+    toWeek: countedWeekSchema.optional(),
+    toNth: nthSchema.optional(),
     /** A combination's too, see `combinedId`. */
     exerciseId: versionIdSchema.optional(),
     /** A rung of whichever ladder holds it; wins over `exerciseId`. */
@@ -34,7 +38,8 @@ export const overrideSchema = z
     lighter: z.literal(true).optional(),
     reason: z.string().trim().min(1, REASON_WORDS).max(400, REASON_WORDS),
     /** Decided after the review of this week, and not set against anything. */
-    reviewOfWeek: z.int().min(1).max(16).optional(),
+    reviewOfWeek: countedWeekSchema.optional(),
+    reviewOfNth: nthSchema.optional(),
     /** What was decided of that review's proposal. */
     decision: decisionSchema.optional(),
   })

@@ -5,3 +5,4 @@
 export * from './words';
 export * from './read-movement';
 export * from './also-called';
+export * from './find-versions';

@@ -9,5 +9,7 @@ export * from './memo';
 export * from './overrides';
 export * from './whole-cap';
 export * from './schedule';
+export * from './turns';
+export * from './classes';
 export * from './done-sets';
 export * from './kit-needs';

@@ -1,8 +1,16 @@
-import { patternsOf, type LogEntry, type Pain, type Pattern, type Program } from '../model';
-import { lastStopSign } from '../caution';
-import type { Catalog } from '../ladder';
+import {
+  patternsOf,
+  type Demand,
+  type LogEntry,
+  type Override,
+  type Pain,
+  type Pattern,
+  type Program,
+} from '../model';
+import { bearsOn, lastStopSign } from '../caution';
+import type { Catalog, Version } from '../ladder';
 import type { WeekFacts } from '../progress';
-import { fallsOut, pastWeeks, standsIn } from './schedule';
+import { dayDate, fallsOut, pastWeeks, standsIn, weekBehind, type PlannedDay } from './schedule';
 
 /** A log looked up by what screens ask of it; worked out once for as long as the log is the same. */
 export interface LogIndex {
@@ -83,10 +91,16 @@ function push(groups: Map<string, LogEntry[]>, key: string, entry: LogEntry): vo
   else groups.set(key, [entry]);
 }
 
+/** What is asked about: its patterns, and what it asks of a body. */
+export type WorkOf = Pick<Version, 'exercise' | 'demands' | 'demandsLoaded'>;
+
 /** What bears on one person's weeks of a session, beside the sets of each slot. */
 export interface PersonFacts {
-  /** Of a week, for work of some patterns; pain from then until the week before `untilWeek` counts. */
-  readonly of: (week: number, patterns: readonly Pattern[], untilWeek?: number) => WeekFacts;
+  /**
+   * Of a week, for some work; pain from then until the week before `untilWeek` counts, in any session, where it was of the same
+   * pattern or the work bears on the place.
+   */
+  readonly of: (week: number, work: WorkOf, untilWeek?: number) => WeekFacts;
   /** Whether a week says anything: the session stands in it, or they did it all the same. */
   readonly counts: (week: number) => boolean;
   /** Changes when anything in it does. */
@@ -99,6 +113,8 @@ export interface FactsQuery {
   readonly sessionId: string;
   readonly participantId: string;
   readonly catalog: Catalog;
+  /** What was decided: pain in another session counts until somebody has looked at it there. */
+  readonly overrides: readonly Override[];
   readonly today?: string | undefined;
 }
 
@@ -108,31 +124,34 @@ export interface FactsQuery {
  *
  * @param log of the document
  * @param query whose weeks of which session
- * @example personFacts(document.log, query).of(3, ['squat']).missed // 1
+ * @example personFacts(document.log, query).of(3, gobletSquat).missed // 1
  */
 export function personFacts(log: readonly LogEntry[], query: FactsQuery): PersonFacts {
   const { program, sessionId, participantId } = query;
   const index = logIndex(log);
   const came = index.weeksOf(participantId, sessionId);
   const { counted, away, unlogged, counts } = weeksAway(index, query, came);
-  const pains = painsByWeek(index.ofPerson(participantId), query);
+  const pains = painsIn(index.ofPerson(participantId), query);
   const missed = missedRunning(counted, new Set(away));
   // The same object for the same question, so that what rests on it can tell.
   const known = new Map<string, WeekFacts>();
-  const of = (week: number, patterns: readonly Pattern[], untilWeek = week + 1): WeekFacts => {
-    const question = `${week} ${untilWeek} ${pains.size > 0 ? patterns.join() : ''}`;
+  const of = (week: number, work: WorkOf, untilWeek = week + 1): WeekFacts => {
+    const patterns = pains.length > 0 ? patternsOf(work.exercise) : [];
+    const demands = pains.length > 0 ? [...work.demands, ...work.demandsLoaded] : [];
+    const about = `${patterns.join()} ${demands.join()}`;
+    const question = `${week} ${untilWeek} ${about}`;
     const answered = known.get(question);
     if (answered) return answered;
     const facts: WeekFacts = {
       missed: missed(week),
       came: came.has(week),
       unlogged: unlogged.includes(week),
-      pain: worstPain(pains, patterns, week, untilWeek),
+      pain: worstPain(pains, { patterns, demands }, week, untilWeek),
     };
     known.set(question, facts);
     return facts;
   };
-  const painKey = [...pains].map(([week, { place, score }]) => `${week} ${place} ${score}`).sort();
+  const painKey = pains.map(({ week, pain: { place, score } }) => `${week} ${place} ${score}`).sort();
   const cameKey = [...came].sort((a, b) => a - b);
   const key = [counted, away, unlogged, cameKey, painKey].map((part) => part.join()).join('|');
   return { of, counts, key: `${program?.id ?? ''}|${key}` };
@@ -146,48 +165,85 @@ function weeksAway(
   const ofClass = index.weeksOfClass(sessionId);
   const logged = index.lastWeek(sessionId);
   const lastPast = logged > 0 ? Math.max(logged, pastWeeks(program, sessionId, today)) : 0;
-  const counts = (week: number) => standsIn(program, sessionId, week) || came.has(week);
   const weeks = program?.weeks.length ?? lastPast;
-  const counted = Array.from({ length: weeks }, (_, before) => before + 1).filter(counts);
-  const hasHolidays = (program?.holidays?.length ?? 0) > 0;
+  const stand = Array.from({ length: weeks }, (_, before) => before + 1).filter(
+    (week) => standsIn(program, sessionId, week) || came.has(week),
+  );
+  const mayFallOut = program?.weeks.some(({ days }) => days.some((day: PlannedDay) => day.off !== undefined));
+  const hasHolidays = (program?.holidays?.length ?? 0) > 0 || mayFallOut;
   const isOff = (week: number) => program !== undefined && hasHolidays && fallsOut(program, sessionId, week);
+  const isAway = (week: number) => isOff(week) || (week <= lastPast && !came.has(week));
+  // Of a week with several classes one that was missed says nothing while there are others; all of them are a week away.
+  const ofWeek = new Map<number, number[]>();
+  for (const week of stand) {
+    const behind = weekBehind(program, week);
+    ofWeek.set(behind, [...(ofWeek.get(behind) ?? []), week]);
+  }
+  const counts = (week: number) => {
+    if (!standsIn(program, sessionId, week) && !came.has(week)) return false;
+    const together = ofWeek.get(weekBehind(program, week)) ?? [];
+    if (together.length < 2 || !isAway(week)) return true;
+    return together[0] === week && together.every(isAway);
+  };
+  const counted = stand.filter(counts);
   return {
     counts,
     counted,
-    away: counted.filter((week) => isOff(week) || (week <= lastPast && !came.has(week))),
+    away: counted.filter(isAway),
     unlogged: counted.filter((week) => !isOff(week) && !ofClass.has(week)),
   };
 }
 
-/** The worst pain of each week and pattern, since the program began. */
-function painsByWeek(
-  entries: readonly LogEntry[],
-  { program, catalog }: FactsQuery,
-): ReadonlyMap<string, Pain> {
-  const pains = new Map<string, Pain>();
-  for (const { week, pain, exerciseId, date } of entries) {
-    if (!pain || (program && date < program.startDate)) continue;
+/** Pain that was logged, with the week or class of the session it was in, or after which it came. */
+interface Felt {
+  readonly week: number;
+  readonly pain: Pain;
+  readonly patterns: readonly Pattern[];
+}
+
+/** Where and when it hurt since the program began; in other sessions as far as nobody has decided on it yet. */
+function painsIn(entries: readonly LogEntry[], query: FactsQuery): readonly Felt[] {
+  const { program, sessionId, catalog, overrides } = query;
+  return entries.flatMap((entry): Felt[] => {
+    const { pain, exerciseId, date } = entry;
+    if (!pain || pain.score === 0 || (program && date < program.startDate)) return [];
     const exercise = catalog.exerciseById(exerciseId);
-    for (const pattern of exercise ? patternsOf(exercise) : []) {
-      const key = `${week} ${pattern}`;
-      if (pain.score > (pains.get(key)?.score ?? 0)) pains.set(key, pain);
-    }
-  }
-  return pains;
+    const elsewhere = entry.sessionId !== sessionId;
+    if (elsewhere && overrides.some((override) => decidesOn(override, entry))) return [];
+    const week = elsewhere ? lastBefore(date, entries, query) : entry.week;
+    return [{ week, pain, patterns: exercise ? patternsOf(exercise) : [] }];
+  });
+}
+
+/** Whether a decision was made on what was logged in a set's slot and class. */
+function decidesOn(override: Override, { participantId, slotId, week, nth = 1 }: LogEntry): boolean {
+  const { reviewOfWeek, reviewOfNth = 1 } = override;
+  if (reviewOfWeek !== week || reviewOfNth !== nth) return false;
+  return override.participantId === participantId && override.slotId === slotId;
+}
+
+/** The last week or class of the session up to a day; 0 before the first. */
+function lastBefore(date: string, entries: readonly LogEntry[], { program, sessionId }: FactsQuery): number {
+  const ofSession = program
+    ? program.weeks.flatMap(({ week, days }) =>
+        days
+          .filter((day) => day.sessionId === sessionId)
+          .map((day) => ({ week, date: dayDate(program, week, day) })),
+      )
+    : entries.filter((entry) => entry.sessionId === sessionId);
+  return ofSession.reduce((last, one) => (one.date <= date ? Math.max(last, one.week) : last), 0);
 }
 
 function worstPain(
-  pains: ReadonlyMap<string, Pain>,
-  patterns: readonly Pattern[],
+  pains: readonly Felt[],
+  { patterns, demands }: { readonly patterns: readonly Pattern[]; readonly demands: readonly Demand[] },
   fromWeek: number,
   untilWeek: number,
 ): Pain | undefined {
   let worst: Pain | undefined;
-  for (let week = fromWeek; week < untilWeek && pains.size > 0; week += 1) {
-    for (const pattern of patterns) {
-      const pain = pains.get(`${week} ${pattern}`);
-      if (pain && pain.score > (worst?.score ?? 0)) worst = pain;
-    }
+  for (const { week, pain, patterns: hurt } of pains) {
+    if (week < fromWeek || week >= untilWeek || pain.score <= (worst?.score ?? 0)) continue;
+    if (hurt.some((pattern) => patterns.includes(pattern)) || bearsOn(pain.place, demands)) worst = pain;
   }
   return worst;
 }

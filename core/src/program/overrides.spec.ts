@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { aParticipant, everyProp, pairs, reps } from '../../testing/people';
 import { numbersIn } from '../../testing/reading';
 import { oneSlot } from '../../testing/weeks';
+import { leversMoved } from '../ladder';
 import { overrideSchema, type Override } from '../model';
 import { USUAL_SCHEMES } from '../progress/scheme-words';
 import { holdsIn, mergedOverride, resolveBoard, setByHand } from './index';
@@ -112,5 +113,38 @@ describe('mergedOverride', () => {
         if (last.sets !== undefined && !last.leaveOut) expect(merged.sets).toBe(last.sets);
       }),
     );
+  });
+});
+
+describe('a version chosen by hand', () => {
+  const sore = aParticipant({ cautions: [{ condition: 'soreKnee' }] });
+  const start = oneSlot('squat', reps(3, 10), USUAL_SCHEMES.repsThenLoad, sore, [
+    ...pairs(6, 8, 10),
+    ...everyProp(),
+  ]);
+  const slotId = start.sessions[0]!.blocks[0]!.slots[0]!.id;
+  const chosen = (part: Partial<Override>) =>
+    resolveBoard(
+      {
+        ...start,
+        overrides: [override({ participantId: sore.id, slotId, rungId: 'squat-free', ...part })],
+      },
+      { sessionId: 's', week: 1 },
+    ).rows[0]!.cells[0]!;
+
+  it('keeps what a caution changes of it, and says so', () => {
+    const cell = chosen({});
+    if (cell.status !== 'ready') throw new Error('left out');
+    expect(cell.version.rung?.id).toBe('squat-free');
+    expect(Object.keys(leversMoved(cell.version)).length).toBeGreaterThan(0);
+    expect(cell.trace.some(({ kind }) => kind === 'cautioned')).toBe(true);
+    expect(cell.trace.some(({ kind }) => kind === 'againstCaution')).toBe(false);
+  });
+
+  it('goes past it only where the coach says where the levers stand, and that is named', () => {
+    const free = chosen({});
+    if (free.status !== 'ready') throw new Error('left out');
+    const cell = chosen({ levers: free.version.rung!.levers });
+    expect(cell.trace.some(({ kind }) => kind === 'againstCaution')).toBe(true);
   });
 });

@@ -1,11 +1,11 @@
 import {
   amountLike,
-  patternsOf,
   type Exercise,
   type Gate,
   type Kit,
   type LogEntry,
   type Override,
+  type Pain,
   type Participant,
   type Program,
   type Rung,
@@ -15,8 +15,10 @@ import {
 import { gateStatus, prerequisitesReached, sameVersion, versionKey } from '../ladder';
 import {
   evidenceFor,
+  fellShort,
   isOf,
   nextAsk,
+  STOPPING_PAIN,
   waveAsk,
   withoutTraining,
   type Evidence,
@@ -40,6 +42,7 @@ import { bodyMovedKg, curveOf } from '../strength';
 import { sameLoad } from '../units';
 import type { PersonFacts } from './log-index';
 import { createMemo, type Memo } from './memo';
+import { weekBehind } from './schedule';
 import { holdsIn, mergedOverride } from './overrides';
 import { slotsToWait } from './whole-cap';
 
@@ -195,7 +198,7 @@ function stepOf(job: SessionJob, slotJob: RememberedSlot, week: Week, before: Be
   const { last, earlier, afterLighter } = before;
   const { lighter, wait } = week;
   const lastCell = readyIn(last);
-  const past = lastCell && job.facts.of(lastCell.week, patternsOf(lastCell.version.exercise), week.week);
+  const past = lastCell ? job.facts.of(lastCell.week, lastCell.version, week.week) : job.facts;
   // A number: this is asked a few thousand times for a board.
   const key = 4 * week.week + 2 * Number(wait) + Number(lighter);
   const inputs = [last, earlier, afterLighter, past, doneBefore(slotJob, week.week)];
@@ -258,12 +261,19 @@ function workOut(
     week: week.week,
     restSeconds: slotJob.restSeconds,
     last: lastCell && ask && { cell: lastCell, ask },
+    hurt: lastCell ? undefined : hurtBefore(job, draft, week),
     heldBeforeKg: heldBefore(lastCell, readyIn(before.earlier)),
     opening: openingOf(job, slotJob.scheme, draft, lastCell, inProgram),
     lighter: week.lighter,
   };
   const { lighter, wait: waited } = week;
   return { cell: doseSlot(draft, context), standing, shortWeeks: past?.shortWeeks ?? 0, waited, lighter };
+}
+
+/** What hurt elsewhere before a slot was ever done, so much that nothing that bears on it is begun. */
+function hurtBefore({ facts }: SessionJob, { version }: CellDraft, { week }: Week): Pain | undefined {
+  const pain = version && facts.of(0, version, week).pain;
+  return pain && pain.score >= STOPPING_PAIN ? pain : undefined;
 }
 
 /** What was held the week before the last, where the last had no load in the same version. */
@@ -303,8 +313,7 @@ function pastOf(
 ): Past {
   const { facts, person } = job;
   const curve = curveOf(person.participant.formula);
-  const factsOf = (past: ReadyCell, until: number) =>
-    facts.of(past.week, patternsOf(past.version.exercise), until);
+  const factsOf = (past: ReadyCell, until: number) => facts.of(past.week, past.version, until);
   const evidence = evidenceFor(cell, log, factsOf(cell, week.week), curve);
   const earlierCell = readyIn(earlier);
   const sameWork =
@@ -380,8 +389,20 @@ function askAfter(
     },
     wantedFor: (rung) => wantedFor(rung, job.person, past),
   };
-  if (!week.lighter) return nextAsk(state, scheme);
-  return withoutTraining(state) ?? sameAgain(cell, undefined);
+  if (week.lighter) return withoutTraining(state) ?? sameAgain(cell, undefined);
+  if (scheme.every !== 'class' && sameWeek(job, cell, week)) {
+    return (
+      withoutTraining(state) ??
+      fellShort(state, scheme) ??
+      sameAgain(cell, { step: 'target', kind: 'onceAWeek', amount: amountLike(cell.work, cell.work.amount) })
+    );
+  }
+  return nextAsk(state, scheme);
+}
+
+/** Whether a class is in the same week of the program as the one before it. */
+function sameWeek({ program }: SessionJob, before: ReadyCell, { week }: Week): boolean {
+  return weekBehind(program, before.week) === weekBehind(program, week);
 }
 
 /** The numbers of a cell again; in a lighter week they are taken down later, and nothing else is said. */
@@ -410,7 +431,8 @@ function programPlace(
   { week }: Week,
   { afterLighter }: Before,
 ): ProgramPlace {
-  return { week, weeks: program?.weeks.length ?? week, session: placeInProgram, afterLighter };
+  const weeks = weekBehind(program, program?.weeks.length ?? week);
+  return { week: weekBehind(program, week), weeks, session: placeInProgram, afterLighter };
 }
 
 /** A wave leads from the first week on, and wherever another version begins. */

@@ -70,7 +70,7 @@ export function hardSets(session: Session, tier: Tier, catalog: Catalog): Readon
  * @example recoveryConflicts(document, program, { tier: 'intermediate', catalog })[0]?.hours // 24
  */
 export function recoveryConflicts(
-  document: Pick<DrayDocument, 'sessions'>,
+  document: Pick<DrayDocument, 'sessions'> & Partial<Pick<DrayDocument, 'classes'>>,
   program: Program,
   { tier, catalog }: { readonly tier: Tier; readonly catalog: Catalog },
 ): RecoveryConflict[] {
@@ -81,7 +81,9 @@ export function recoveryConflicts(
       isEasyDay(session) ? new Map() : hardSets(session, tier, catalog),
     ]),
   );
-  const days = classDays(program).filter(({ holiday }) => !holiday);
+  const days = classDays(program, document.classes).filter(
+    ({ holiday, cancelled }) => !holiday && !cancelled,
+  );
   const conflicts: RecoveryConflict[] = [];
   days.forEach((before, index) => {
     for (const after of days.slice(index + 1)) {

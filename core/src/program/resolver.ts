@@ -12,11 +12,14 @@ import { createMemo } from './memo';
 import { cellsOf, type Person, type SessionJob, type SlotJob } from './person-weeks';
 import { placeInProgram, programOf, schemeOf, weeksOf } from './schedule';
 import { stoppedCells } from './stop-sign';
+import { inTurns } from './turns';
 
 export interface BoardQuery {
   readonly sessionId: string;
   /** From 1. */
   readonly week: number;
+  /** Which of the session's classes in that week; the first when absent. */
+  readonly nth?: number;
 }
 
 export interface CardQuery extends BoardQuery {
@@ -87,9 +90,11 @@ export function createResolver(today?: () => string): Resolver {
 
   /** Facts are the same while they say the same: another's log entry changes nothing here. */
   function factsFor(log: DrayDocument['log'], query: FactsQuery): PersonFacts {
-    const { program, sessionId, participantId, catalog, today } = query;
+    const { program, sessionId, participantId, catalog, overrides, today } = query;
     const key = `${sessionId} ${participantId}`;
-    const facts = memo(`facts ${key}`, [log, program, catalog, today], () => personFacts(log, query));
+    const facts = memo(`facts ${key}`, [log, program, catalog, overrides, today], () =>
+      personFacts(log, query),
+    );
     return memo(`same facts ${key}`, [facts.key, catalog], () => facts);
   }
 
@@ -117,6 +122,7 @@ export function createResolver(today?: () => string): Resolver {
         sessionId: session.id,
         participantId: participant.id,
         catalog,
+        overrides: document.overrides,
         today: today?.(),
       };
       const job: SessionJob = {
@@ -137,22 +143,27 @@ export function createResolver(today?: () => string): Resolver {
     };
   }
 
-  function sessionFor(document: DrayDocument, { sessionId, week }: BoardQuery) {
+  function sessionFor(document: DrayDocument, { sessionId, week, nth }: BoardQuery) {
+    const turned = inTurns(document, sessionId);
     const session = sessionOf(document, sessionId);
-    const weeks = weeksOf(document, sessionId);
-    checkWeek(week, weeks);
+    checkWeek(week, weeksOf(document, sessionId));
     const columns = columnsOf(session, catalogOf(document));
-    return { session, weeks, columns, cells: cellsIn(document, session, columns) };
+    const weeks = weeksOf(turned.document, sessionId);
+    const turn = turned.turnOf(week, nth);
+    const work = cellsIn(turned.document, session, columns);
+    // A cell says the week it was asked for, by whatever it was counted.
+    const cells = (participant: Participant, lighter?: boolean) => {
+      const cells = work(participant, turn, lighter);
+      return turn === week ? cells : cells.map((cell) => ({ ...cell, week }));
+    };
+    return { session, weeks, columns, cells };
   }
 
   return {
     board(document, query) {
       const { week } = query;
       const { session, weeks, columns, cells } = sessionFor(document, query);
-      const rows = document.participants.map((participant) => ({
-        participant,
-        cells: cells(participant, week),
-      }));
+      const rows = document.participants.map((participant) => ({ participant, cells: cells(participant) }));
       return { session, week, weeks, columns, rows };
     },
 
@@ -161,7 +172,7 @@ export function createResolver(today?: () => string): Resolver {
       const participant = document.participants.find(({ id }) => id === participantId);
       if (!participant) throw new NotInDocumentError('participant', participantId);
       const { session, weeks, columns, cells } = sessionFor(document, query);
-      return { session, week, weeks, participant, columns, cells: cells(participant, week, lighter) };
+      return { session, week, weeks, participant, columns, cells: cells(participant, lighter) };
     },
 
     alternatives(document, cell, { sessionId }) {

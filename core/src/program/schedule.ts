@@ -1,4 +1,13 @@
-import type { DrayDocument, Holiday, Program, ProgramWeek, Scheme, Slot } from '../model';
+import type {
+  ClassHeld,
+  DrayDocument,
+  Holiday,
+  Program,
+  ProgramDay,
+  ProgramWeek,
+  Scheme,
+  Slot,
+} from '../model';
 import { addDays, daysBetween, weekdayOf } from '../units';
 
 /** Weeks shown for a session that stands in no program. */
@@ -28,7 +37,11 @@ export function programOf(document: DrayDocument, sessionId: string): Program | 
  * @example weeksOf(document, 'tuesday') // 8
  */
 export function weeksOf(document: DrayDocument, sessionId: string): number {
-  return programOf(document, sessionId)?.weeks.length ?? DEFAULT_WEEKS;
+  const program = programOf(document, sessionId);
+  if (program) return program.weeks.length;
+  // Outside any program classes are counted as they are held, and there is always one more to come.
+  const held = document.classes.filter((one) => one.sessionId === sessionId).map(({ week }) => week);
+  return Math.max(DEFAULT_WEEKS, ...held.map((week) => week + 1));
 }
 
 /**
@@ -56,6 +69,18 @@ export function placeInProgram(program: Program | undefined, sessionId: string):
 
 const DAYS_A_WEEK = 7;
 
+/** A day of a program's week; on the axis of a session's classes with its own date, see `inTurns`. */
+export interface PlannedDay extends ProgramDay {
+  readonly date?: string;
+  /** It falls out, whatever the holidays say. */
+  readonly off?: boolean;
+}
+
+/** A week of a program; on the axis of a session's classes with the week it is of. */
+export interface PlannedWeek extends ProgramWeek {
+  readonly ofWeek?: number;
+}
+
 /** One class on one day. */
 export interface ClassDay {
   readonly date: string;
@@ -64,9 +89,15 @@ export interface ClassDay {
   readonly sessionId: string;
   /** Its place in the program's week, which its event in a calendar is known by. */
   readonly place: number;
+  /** Which of its session's classes in that week. */
+  readonly nth: number;
+  readonly startTime?: string | undefined;
   readonly lighter: boolean;
   /** Set when it falls out. */
   readonly holiday?: Holiday | undefined;
+  readonly cancelled: boolean;
+  /** Not on the day it was planned for. */
+  readonly moved: boolean;
 }
 
 /**
@@ -84,20 +115,82 @@ export function dateIn(program: Pick<Program, 'startDate'>, week: number, weekda
 }
 
 /**
- * Every class of a program in order of date, those that fall out included.
+ * The date of a day of a week: its own, or that of its weekday.
  *
  * @param program on the calendar
+ * @param week its number, from 1
+ * @param day of that week
+ * @example dayDate(program, 1, { weekday: 2, sessionId: 'tuesday' }) // '2026-11-24'
+ */
+export function dayDate(program: Program, week: number, day: PlannedDay): string {
+  return day.date ?? dateIn(program, week, day.weekday);
+}
+
+/**
+ * Every class of a program in order of date, those that fall out included. Classes that were moved, cancelled or put in beside the
+ * plan stand where they were put; those from before the program began are of another one.
+ *
+ * @param program on the calendar
+ * @param classes of the document, where they matter
  * @example classDays(program)[0]?.date // '2026-11-24'
  */
-export function classDays(program: Program): ClassDay[] {
-  return program.weeks
-    .flatMap(({ week, days, lighter = false }) =>
-      days.map(({ weekday, sessionId }, place): ClassDay => {
-        const date = dateIn(program, week, weekday);
-        return { date, week, weekday, sessionId, place, lighter, holiday: holidayOn(program, date) };
-      }),
-    )
-    .sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : a.place - b.place));
+export function classDays(program: Program, classes: readonly ClassHeld[] = []): ClassDay[] {
+  const held = new Map(
+    classes
+      .filter(({ date, week }) => date >= program.startDate && week <= program.weeks.length)
+      .map((one) => [`${one.sessionId} ${one.week} ${one.nth}`, one]),
+  );
+  const planned = program.weeks.flatMap(({ week, days, lighter = false }) => {
+    const counts = new Map<string, number>();
+    return days.map((day, place): ClassDay => {
+      const { sessionId, weekday } = day;
+      const nth = (counts.get(sessionId) ?? 0) + 1;
+      counts.set(sessionId, nth);
+      const key = `${sessionId} ${week} ${nth}`;
+      const known = held.get(key);
+      held.delete(key);
+      const plannedFor = dayDate(program, week, day);
+      const date = known?.date ?? plannedFor;
+      return {
+        date,
+        week,
+        weekday: known ? weekdayOf(date) : weekday,
+        sessionId,
+        place,
+        nth,
+        startTime: known?.startTime ?? program.startTime,
+        lighter,
+        // What was held was held, holiday or not.
+        holiday: known && date !== plannedFor ? undefined : holidayOn(program, date),
+        cancelled: known?.cancelled ?? false,
+        moved: date !== plannedFor,
+      };
+    });
+  });
+  const sessions = new Set(program.weeks.flatMap(({ days }) => days.map(({ sessionId }) => sessionId)));
+  const extra = [...held.values()]
+    .filter(({ sessionId }) => sessions.has(sessionId))
+    .map((one): ClassDay => {
+      const { date, week, nth, sessionId, startTime, cancelled = false } = one;
+      const lighter = programWeek(program, week)?.lighter ?? false;
+      const place = (programWeek(program, week)?.days.length ?? 0) + nth;
+      const weekday = weekdayOf(date);
+      return { date, week, weekday, sessionId, place, nth, startTime, lighter, cancelled, moved: false };
+    });
+  return [...planned, ...extra].sort((a, b) =>
+    a.date < b.date ? -1 : a.date > b.date ? 1 : a.place - b.place,
+  );
+}
+
+/**
+ * The week of a program that a week or class is of, where they are counted by classes.
+ *
+ * @param program it is counted in
+ * @param week or class, from 1
+ * @example weekBehind(program, 3) // 3; on the axis of classes twice a week, 2
+ */
+export function weekBehind(program: Program | undefined, week: number): number {
+  return (programWeek(program, week) as PlannedWeek | undefined)?.ofWeek ?? week;
 }
 
 /**
@@ -207,8 +300,9 @@ export function programWeek(program: Program | undefined, week: number): Program
  * @example fallsOut(program, 'tuesday', 5) // true, in the holidays
  */
 export function fallsOut(program: Program, sessionId: string, week: number): boolean {
-  const days = programWeek(program, week)?.days.filter((day) => day.sessionId === sessionId) ?? [];
-  return days.every(({ weekday }) => holidayOn(program, dateIn(program, week, weekday)) !== undefined);
+  const days: PlannedDay[] =
+    programWeek(program, week)?.days.filter((day) => day.sessionId === sessionId) ?? [];
+  return days.every((day) => day.off ?? holidayOn(program, dayDate(program, week, day)) !== undefined);
 }
 
 /**
@@ -228,7 +322,7 @@ export function pastWeeks(
   let past = 0;
   for (const { week, days } of program.weeks) {
     const ofSession = days.filter((day) => day.sessionId === sessionId);
-    if (ofSession.some(({ weekday }) => dateIn(program, week, weekday) >= today)) break;
+    if (ofSession.some((day) => dayDate(program, week, day) >= today)) break;
     if (ofSession.length > 0) past = week;
   }
   return past;

@@ -3,7 +3,7 @@ import { muscleSchema } from '../model';
 import type { Catalog } from '../ladder';
 import type { Cell } from '../resolve';
 import type { Resolver } from './resolver';
-import { holidayOn, dateIn, programWeek } from './schedule';
+import { classDays, type ClassDay } from './schedule';
 
 /** Sets of one muscle in one week, each counted by the muscle's share in the exercise. */
 export type MuscleSets = ReadonlyMap<Muscle, number>;
@@ -93,9 +93,8 @@ export function weeklyVolume(
   resolver: Resolver,
 ): { readonly muscle: Muscle; readonly sets: number; readonly band: DoseBand }[] {
   const total = new Map<Muscle, number>();
-  for (const { sessionId, weekday } of programWeek(program, week)?.days ?? []) {
-    if (holidayOn(program, dateIn(program, week, weekday))) continue;
-    const card = resolver.card(document, { participantId, sessionId, week });
+  for (const { sessionId, nth } of classesIn(document, program, week)) {
+    const card = resolver.card(document, { participantId, sessionId, week, nth });
     const training = card.cells.filter((_, column) => card.columns[column]?.letter !== '');
     for (const [muscle, sets] of setsInCells(training)) total.set(muscle, (total.get(muscle) ?? 0) + sets);
   }
@@ -103,6 +102,13 @@ export function weeklyVolume(
     const sets = total.get(muscle) ?? 0;
     return { muscle, sets, band: doseBand(sets) };
   });
+}
+
+/** The classes of a week that are held. */
+function classesIn(document: DrayDocument, program: Program, week: number): ClassDay[] {
+  return classDays(program, document.classes).filter(
+    (day) => day.week === week && !day.holiday && !day.cancelled,
+  );
 }
 
 /** Days a week of strengthening work at least, and from which age on balance counts too. Source: WHO guidelines 2020. */
@@ -142,9 +148,8 @@ export function weeklyDays(
   const { week, participantId, age } = of;
   const strength = new Set<number>();
   const either = new Set<number>();
-  for (const { sessionId, weekday } of programWeek(program, week)?.days ?? []) {
-    if (holidayOn(program, dateIn(program, week, weekday))) continue;
-    const card = resolver.card(document, { participantId, sessionId, week });
+  for (const { sessionId, nth, weekday } of classesIn(document, program, week)) {
+    const card = resolver.card(document, { participantId, sessionId, week, nth });
     for (const [column, cell] of card.cells.entries()) {
       if (cell.status !== 'ready' || card.columns[column]?.letter === '') continue;
       const { pattern } = cell.version.exercise;

@@ -55,6 +55,7 @@ const MARKINGS: {
 
   wanted: QUIET,
   asPlanned: QUIET,
+  onceAWeek: QUIET,
   hurt: ({ stopped }) =>
     stopped
       ? { kind: 'caution', words: ({ pain: { place, score } }) => `stopped: ${place} hurt, ${score} of 10` }
@@ -121,7 +122,7 @@ const MARKINGS: {
   bodyShare: QUIET,
   lighterWeek: QUIET,
 
-  versionByHand: { kind: 'byHand' },
+  versionByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
   againstCaution: { kind: 'caution', words: ({ rule }) => `despite: ${rule.mark}` },
   numbersByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
   decided: QUIET,

@@ -100,10 +100,11 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   // Target
   wanted: ({ wanted }, reader) => wantedWords(wanted, reader),
   asPlanned: ({ amount }) => `${capital(amountWords(amount))} as planned.`,
+  onceAWeek: ({ amount }) => `It grows once a week: ${amountWords(amount)} again, as in the class before.`,
   hurt: ({ pain: { place, score }, stopped }) =>
     stopped
-      ? `It hurt last time, ${place}, ${score} of 10: not again until it is looked at. The review offers what spares it.`
-      : `It hurt last time, ${place}, ${score} of 10: nothing grows.`,
+      ? `${capital(place)} hurt, ${score} of 10: nothing that bears on it until it is looked at. The review of that class offers what spares it.`
+      : `${capital(place)} hurt, ${score} of 10: nothing that bears on it grows.`,
   skipped: () => 'Left out last time: the same again.',
   away: ({ weeks, unlogged }) => {
     if (weeks > 1) return `${weeks} weeks away: the same again.`;
@@ -349,7 +350,7 @@ export function leftOutWords(because: LeftOutBecause): LeftOutWords {
       const { place, score } = because.pain;
       return {
         why: `Stopped: ${place} hurt, ${score} of 10`,
-        mend: 'Look at it together; the review offers what spares it',
+        mend: 'Look at it together; the review of that class offers what spares it',
       };
     }
     case 'stopSign':

@@ -177,6 +177,7 @@ type TargetReason = Step<
   'target',
   | { readonly kind: 'wanted'; readonly wanted: Wanted }
   | { readonly kind: 'asPlanned'; readonly amount: Amount }
+  | { readonly kind: 'onceAWeek'; readonly amount: Amount }
   // Without proper training, and with what was done otherwise
   | { readonly kind: 'hurt'; readonly pain: Pain; readonly stopped: boolean }
   | { readonly kind: 'skipped' }

@@ -42,7 +42,7 @@ function withCautions(draft: CellDraft, version: Version, byHand: boolean, conte
     const holds = version.exercise.loading?.holds ?? [];
     return { ...saying(draft, { step: 'cautions', kind: 'noCautions' }), holds };
   }
-  if (byHand) return despite(draft, version, verdict);
+  if (byHand) return despite(draft, version, verdict, context);
   if (verdict.kind === 'allowed') return allowing(draft, verdict, version, subjects);
   return instead(draft, version, verdict.rule, subjects, context);
 }
@@ -61,8 +61,16 @@ function withinTier(draft: CellDraft, version: Version, context: PlaceContext): 
   return { ...saying(draft, reason), version: best.version };
 }
 
-/** The coach's hand goes past a rule; what it goes past is named. */
-function despite(draft: CellDraft, version: Version, verdict: CautionVerdict): CellDraft {
+/**
+ * What a caution changes of a version stays when the coach chooses that version by hand: another seat, a shorter way. Only who says
+ * where the levers stand goes past it; what the hand goes past is named.
+ */
+function despite(
+  draft: CellDraft,
+  version: Version,
+  verdict: CautionVerdict,
+  { override }: PlaceContext,
+): CellDraft {
   if (verdict.kind === 'blocked') {
     const { rule, limits } = verdict;
     const holds = version.exercise.loading?.holds ?? [];
@@ -74,12 +82,14 @@ function despite(draft: CellDraft, version: Version, verdict: CautionVerdict): C
     };
   }
   const { rules, limits, holds, bodyWeightOnly } = verdict;
+  const goesPast = override?.levers !== undefined && verdict.version !== version;
   const reasons = rules.map((rule): CellReason =>
-    rule.action.kind === 'adapt' && verdict.version !== version
+    rule.action.kind === 'adapt' && goesPast
       ? { step: 'byHand', kind: 'againstCaution', rule }
-      : { step: 'cautions', kind: 'cautioned', rule, acted: true },
+      : cautioned(rule, verdict.version !== version),
   );
-  return { ...saying(draft, ...reasons), rules, limits, holds, bodyWeightOnly };
+  const kept = goesPast ? version : verdict.version;
+  return { ...saying(draft, ...reasons), version: kept, rules, limits, holds, bodyWeightOnly };
 }
 
 function allowing(

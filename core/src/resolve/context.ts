@@ -1,4 +1,4 @@
-import type { LeverSettings, Override, Participant } from '../model';
+import type { LeverSettings, Override, Pain, Participant } from '../model';
 import type { Owned } from '../kit';
 import type { Catalog } from '../ladder';
 import type { StrengthBook } from '../strength';
@@ -29,6 +29,8 @@ export interface DoseContext extends PlaceContext {
   readonly restSeconds: number;
   /** The week before it, and what its scheme asks after it. */
   readonly last?: { readonly cell: ReadyCell; readonly ask: Ask } | undefined;
+  /** What hurts where nothing of the slot was done yet: it is not begun until somebody has decided. */
+  readonly hurt?: Pain | undefined;
   /** The heaviest of the weeks just before in this very version, where the last of them had no load. */
   readonly heldBeforeKg?: number | undefined;
   /** What a scheme that leads from the start asks of the first week. */

@@ -52,7 +52,10 @@ function heldShort(ask: GoingOn | undefined, { limits }: CellDraft): GoingOn | u
 }
 
 /** What hurts so much that nothing of it is asked until somebody has looked at it and decided. */
-function stopped({ last, override }: DoseContext): ReasonOf<'hurt'> | undefined {
+function stopped({ last, override, hurt, week }: DoseContext): ReasonOf<'hurt'> | undefined {
+  if (hurt && (override === undefined || override.fromWeek < week)) {
+    return { step: 'target', kind: 'hurt', pain: hurt, stopped: true };
+  }
   if (!last || last.ask.kind === 'begin') return undefined;
   const { reason } = last.ask;
   const decidedSince = override !== undefined && override.fromWeek > last.cell.week;

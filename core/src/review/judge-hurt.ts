@@ -1,10 +1,10 @@
 import type { Condition } from '../model';
-import { CAUTION_RULES } from '../caution';
+import { CAUTION_RULES, conditionForPlace } from '../caution';
 import { sameVersion, type Version } from '../ladder';
 import { STOPPING_PAIN } from '../progress';
 import type { Reason } from '../reason';
-import type { ReadyCell } from '../resolve';
-import { conditionForPlace } from './pain-place';
+import type { Cell, ReadyCell } from '../resolve';
+import { atMost } from '../units';
 import type { Way } from './proposal';
 import { numbersOf, pinOf, versionPin, wayTo, type SlotReview } from './slot-review';
 
@@ -32,9 +32,9 @@ export function hurt(review: SlotReview): Way | undefined {
   const spared = sparedBy(review, condition);
   if (spared) return wayTo('hurt', [reason(spared.version)], spared, pinOf(spared, cell), true);
   for (const { version, score } of review.alternatives()) {
-    if (!spares(version, condition)) continue;
-    const next = review.withPin(versionPin(version));
-    if (next?.status !== 'ready') continue;
+    if (!spares(version, condition) || isHarder(version, review)) continue;
+    const next = notHeavier(review.withPin(versionPin(version)), review);
+    if (!next) continue;
     const pin = { ...versionPin(version), ...numbersOf(next) };
     return wayTo('hurt', [reason(version, score)], next, pin, true);
   }
@@ -54,8 +54,32 @@ function sparedBy(review: SlotReview, condition: Condition | undefined): ReadyCe
     ...(lower && ladderId !== undefined ? [{ cautions, rungs: { ...rungs, [ladderId]: lower.id } }] : []),
   ];
   for (const as of tries) {
-    const found = review.begin(as);
-    if (found?.status === 'ready' && !sameVersion(found.version, cell.version)) return found;
+    const begun = review.begin(as);
+    if (begun?.status !== 'ready' || sameVersion(begun.version, cell.version)) continue;
+    const found = isHarder(begun.version, review) ? undefined : notHeavier(begun, review);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+/** Whether a version stands higher on the ladder than what hurt: nobody in pain is given something harder. */
+function isHarder({ ladderId, rung }: Version, { cell, catalog }: SlotReview): boolean {
+  const rungs = catalog.ladders.get(cell.version.ladderId ?? '')?.rungs ?? [];
+  const at = (id: string | undefined) => rungs.findIndex((one) => one.id === id);
+  return ladderId === cell.version.ladderId && at(rung?.id) > at(cell.version.rung?.id);
+}
+
+/** With no more in the hands than what hurt was done with; nothing where that cannot be. Common practice. */
+function notHeavier(found: Cell | undefined, { cell, withPin }: SlotReview): ReadyCell | undefined {
+  if (found?.status !== 'ready') return undefined;
+  const mostKg = cell.load?.kg ?? 0;
+  if (atMost(found.load?.kg ?? 0, mostKg)) return found;
+  const tries = found.version.exercise.loading?.required ? [mostKg] : [mostKg, 0];
+  for (const loadKg of tries) {
+    const lighter = withPin({ ...versionPin(found.version), ...numbersOf(found), loadKg });
+    if (lighter?.status !== 'ready' || !atMost(lighter.load?.kg ?? 0, mostKg)) continue;
+    // Only what the kit can make.
+    if (!lighter.load || lighter.load.recipe) return lighter;
   }
   return undefined;
 }

@@ -45,6 +45,16 @@ export const PROPOSAL_WORDS: Record<ProposalKind, string> = {
   hold: 'The same again',
 };
 
+/**
+ * Whether proposals of a kind are decided one by one: what hurts is never agreed to together with everything else.
+ *
+ * @param kind of proposal
+ * @example isOneByOne('hurt') // true
+ */
+export function isOneByOne(kind: ProposalKind): boolean {
+  return kind === 'hurt';
+}
+
 /** Reps left beyond what was asked that make a set easy for the class. Common practice, no published source. */
 export const EASY_REPS_LEFT = 2;
 /** Reps that an easy prescription is raised by. */

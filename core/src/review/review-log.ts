@@ -1,4 +1,4 @@
-import { patternsOf, type DrayDocument, type Pattern } from '../model';
+import type { DrayDocument } from '../model';
 import { pickLoad } from '../kit';
 import { sameVersion } from '../ladder';
 import { catalogOf } from '../library';
@@ -12,6 +12,7 @@ import {
   type Card,
   type PersonFacts,
   type Resolver,
+  type WorkOf,
 } from '../program';
 import { evidenceFor } from '../progress';
 import { cellLoad, type ReadyCell } from '../resolve';
@@ -94,7 +95,13 @@ function reviewsOf(
   const ahead = resolver.card(open, next);
   const catalog = catalogOf(document);
   const program = programOf(document, sessionId);
-  const facts = personFacts(document.log, { program, sessionId, participantId, catalog });
+  const facts = personFacts(document.log, {
+    program,
+    sessionId,
+    participantId,
+    catalog,
+    overrides: document.overrides,
+  });
   const index = logIndex(document.log);
   const rungs = rungsReached(document, card.participant, nextWeek);
 
@@ -103,7 +110,7 @@ function reviewsOf(
     const nextCell = ahead.cells[column];
     if (letter === '' || cell?.status !== 'ready' || !nextCell) return [];
     const log = index.ofCell(participantId, slot.id);
-    const known = factsOf(facts, week, patternsOf(cell.version.exercise));
+    const known = factsOf(facts, week, cell.version);
     return [
       {
         document,
@@ -161,10 +168,10 @@ function triesOf({
 }
 
 /** What bears on a week beside its sets; one that the log does not know as past yet was missed by whoever has nothing in it. */
-function factsOf(facts: PersonFacts, week: number, patterns: readonly Pattern[]) {
-  const known = facts.of(week, patterns);
+function factsOf(facts: PersonFacts, week: number, work: WorkOf) {
+  const known = facts.of(week, work);
   if (known.came || known.missed > 0) return known;
-  const before = week > 1 ? facts.of(week - 1, patterns).missed : 0;
+  const before = week > 1 ? facts.of(week - 1, work).missed : 0;
   return { ...known, missed: before + 1 };
 }
 

@@ -1,0 +1,233 @@
+import { computed, effect, inject, signal } from '@angular/core';
+import { EMPTY_DOCUMENT, type Session, type Tier } from '@dray/core';
+import {
+  firstClass,
+  parseSession,
+  readNames,
+  startFrom,
+  STARTING_SESSIONS,
+  type FirstClass,
+  type Newcomer,
+} from '@dray/core/late';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import { Device } from '../data/device';
+import { DocumentStore } from '../state/document-store';
+import { FrontClass } from '../state/front-class';
+import { ViewStore } from '../state/view-store';
+
+/** Where the first session comes from. */
+export type Start = 'starter' | 'text' | 'empty';
+
+interface BeginState {
+  /** As they were typed or pasted. */
+  readonly namesText: string;
+  /** What was said of each, by name; nothing for whoever was left as they came. */
+  readonly said: Readonly<Record<string, Partial<Newcomer>>>;
+  readonly room: readonly string[];
+  readonly roomName: string;
+  readonly start: Start;
+  readonly starter: number;
+  readonly text: string;
+  readonly sessionName: string;
+  readonly days: readonly number[];
+  readonly startTime: string | undefined;
+  readonly weeks: number;
+}
+
+const INITIAL: BeginState = {
+  namesText: '',
+  said: {},
+  room: ['usualRoom'],
+  roomName: $localize`Our room`,
+  start: 'starter',
+  starter: 0,
+  text: '',
+  sessionName: $localize`My class`,
+  days: [],
+  startTime: undefined,
+  weeks: 8,
+};
+
+/** Nobody is taken for stronger than they may be. */
+const AS_THEY_COME: Omit<Newcomer, 'name'> = { tier: 'beginner', conditions: [], things: [] };
+
+const DEVICE_KEY = 'class being begun';
+
+/** A class as it is put together, step by step; nothing of it is in the document before the last. */
+export const BeginStore = signalStore(
+  withState(INITIAL),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    front: inject(FrontClass),
+    view: inject(ViewStore),
+    device: inject(Device),
+  })),
+  withComputed(({ documents, front, namesText, said, room }) => {
+    const here = computed(() => (front.front() === 'own' ? (documents.document()?.participants ?? []) : []));
+    const read = computed(() =>
+      readNames(
+        namesText(),
+        here().map(({ name }) => name),
+      ),
+    );
+    return {
+      /** Whether it joins what the coach has already. */
+      joins: computed(() => here().length > 0),
+      names: read,
+      people: computed<readonly Newcomer[]>(() =>
+        read().names.map((name) => ({ ...AS_THEY_COME, ...said()[name], name })),
+      ),
+      roomThings: computed(() => new Set(room())),
+    };
+  }),
+  withComputed(({ view, start, starter, text, sessionName, people }) => {
+    const parsed = computed(() => {
+      const base = { id: crypto.randomUUID(), name: sessionName(), budgetMinutes: 30 };
+      return parseSession(text(), view.catalog(), { newId: () => crypto.randomUUID(), base });
+    });
+    return {
+      problems: computed(() => (start() === 'text' ? parsed().problems : [])),
+      session: computed<Session>(() => {
+        const name = sessionName();
+        const chosen = STARTING_SESSIONS[starter()];
+        if (start() === 'starter' && chosen)
+          return { ...startFrom(chosen, view.catalog(), () => crypto.randomUUID()), name };
+        if (start() === 'text') return { ...parsed().session, name };
+        return { id: crypto.randomUUID(), name, budgetMinutes: 30, blocks: [] };
+      }),
+      /** Who would have nothing at all to train with. */
+      bare: computed(() => people().filter(({ things }) => things.length === 0)),
+    };
+  }),
+  withMethods((store) => {
+    function say(name: string, part: Partial<Newcomer>): void {
+      const said = store.said();
+      patchState(store, { said: { ...said, [name]: { ...said[name], ...part } } });
+    }
+    return {
+      say,
+      typeNames(namesText: string): void {
+        patchState(store, { namesText });
+      },
+      sayTier(name: string, tier: Tier): void {
+        say(name, { tier });
+      },
+      /** Whether the room, or somebody at home, has a thing. */
+      has(thing: string, name: string | undefined): boolean {
+        if (name === undefined) return store.roomThings().has(thing);
+        return store.people().some((person) => person.name === name && person.things.includes(thing));
+      },
+      put(thing: string, name: string | undefined, there: boolean): void {
+        const now = (things: readonly string[]) =>
+          there ? [...things, thing] : things.filter((other) => other !== thing);
+        if (name === undefined) patchState(store, { room: now(store.room()) });
+        else {
+          const person = store.people().find((one) => one.name === name);
+          if (person) say(name, { things: now(person.things) });
+        }
+      },
+      nameRoom(roomName: string): void {
+        patchState(store, { roomName });
+      },
+      startWith(start: Start): void {
+        const chosen = STARTING_SESSIONS[store.starter()];
+        const text = store.text() === '' && start === 'text' ? (chosen?.text ?? '') : store.text();
+        patchState(store, { start, text });
+      },
+      chooseStarter(starter: number): void {
+        patchState(store, { starter, text: '' });
+      },
+      type(text: string): void {
+        patchState(store, { text });
+      },
+      nameSession(sessionName: string): void {
+        patchState(store, { sessionName });
+      },
+      chooseDays(days: readonly number[]): void {
+        patchState(store, { days });
+      },
+      setTime(startTime: string | undefined): void {
+        patchState(store, { startTime });
+      },
+      setWeeks(weeks: number | undefined): void {
+        if (weeks !== undefined) patchState(store, { weeks });
+      },
+
+      /** Everything goes into the document at once: into an empty one where the boatyard stood, else beside what is there. */
+      async finish(): Promise<void> {
+        // A class that is put away is not written over: it comes back, and this one joins it.
+        if (store.front.front() === 'demo' && store.front.putAway()) await store.front.change();
+        const document = store.documents.document();
+        if (!document) return;
+        const own = store.front.front() === 'own';
+        const asked: FirstClass = {
+          people: store.people(),
+          room: store.room(),
+          roomName: store.roomName(),
+          session: store.session(),
+          days: store.days(),
+          startTime: store.startTime(),
+          weeks: store.weeks(),
+          today: store.view.today(),
+          unit: document.settings.unit,
+        };
+        const parts = firstClass(asked, () => crypto.randomUUID());
+        if (own) {
+          store.documents.edit($localize`begin ${store.sessionName()}`, (now) => ({
+            ...now,
+            kits: [...now.kits, ...parts.kits],
+            participants: [...now.participants, ...parts.participants],
+            sessions: [...now.sessions, ...parts.sessions],
+            programs: [...now.programs, ...parts.programs],
+          }));
+        } else {
+          await store.front.begin({
+            ...EMPTY_DOCUMENT,
+            settings: { unit: document.settings.unit },
+            ...parts,
+          });
+        }
+        store.view.showSession(parts.sessions[0]?.id);
+        patchState(store, INITIAL);
+      },
+    };
+  }),
+  withHooks({
+    onInit(store) {
+      const restored = signal(false);
+      void store.device
+        .get<BeginState>(DEVICE_KEY)
+        .then((kept) => {
+          if (kept && store.namesText() === '') patchState(store, kept);
+        })
+        .catch(() => undefined)
+        .finally(() => restored.set(true));
+      effect(() => {
+        const { namesText, said, room, roomName, start, starter, text, sessionName, days, startTime, weeks } =
+          store;
+        const state: BeginState = {
+          namesText: namesText(),
+          said: said(),
+          room: room(),
+          roomName: roomName(),
+          start: start(),
+          starter: starter(),
+          text: text(),
+          sessionName: sessionName(),
+          days: days(),
+          startTime: startTime(),
+          weeks: weeks(),
+        };
+        if (restored()) void store.device.set(DEVICE_KEY, state).catch(() => undefined);
+      });
+    },
+  }),
+);
