@@ -1,7 +1,8 @@
 import { inject, Injector, type ErrorHandler } from '@angular/core';
 import { Notice } from '../ui/notice';
 
-const NOT_LOADED = /dynamically imported module|importing a module script|loading chunk/i;
+/** A screen's own words for it, or Angular's number for a deferred part of one (NG0750). */
+const NOT_LOADED = /dynamically imported module|importing a module script|loading chunk|NG0750/i;
 
 /** Where every error ends that nobody caught: it is written to the console, and said in words on the page. */
 export class Faults implements ErrorHandler {
