@@ -482,21 +482,41 @@ const friday: Session = {
   ],
 };
 
+/** Mondays and Thursdays in the dinner hour, on the loft floor: the same session, held twice a week. */
+const noon: Session = {
+  id: 'noon',
+  name: 'Trunk at noon',
+  focus: 'trunk',
+  budgetMinutes: 15,
+  blocks: [
+    {
+      id: 'noon-a',
+      kind: 'circuit',
+      restSeconds: 30,
+      slots: [
+        ladderSlot('noon-bug', 'dead-bug', alike(reps(2, 8, null, 2, true))),
+        ladderSlot('noon-side', 'side-plank', alike(timed('hold', 2, 20, true))),
+        ladderSlot('noon-balance', 'balance', alike(timed('hold', 2, 20, true))),
+      ],
+    },
+  ],
+};
+
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 6,
+  version: 7,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],
   kits,
   participants,
-  sessions: [tuesday, friday],
+  sessions: [tuesday, friday, noon],
   programs: [
     {
       id: 'autumn',
       name: 'Eight weeks before the slip',
-      startDate: '2026-10-27',
+      startDate: '2026-10-26',
       startTime: '18:30',
       weeks: [1, 2, 3, 4, 5, 6, 7, 8].map((week) => ({
         week,
@@ -507,6 +527,21 @@ export const boatyard: DrayDocument = {
         ...(week === 8 && { lighter: true }),
       })),
       scheme: { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 },
+    },
+    {
+      id: 'noon',
+      name: 'Noon on the loft floor',
+      startDate: '2026-10-26',
+      startTime: '12:30',
+      weeks: [1, 2, 3, 4, 5, 6].map((week) => ({
+        week,
+        days: [
+          { weekday: 1, sessionId: 'noon' },
+          { weekday: 4, sessionId: 'noon' },
+        ],
+      })),
+      // From class to class, not once a week.
+      scheme: { kind: 'repsThenLoad', stepReps: 1, capPercent: 10, every: 'class' },
     },
   ],
   overrides: [],

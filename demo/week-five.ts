@@ -3,6 +3,7 @@
  * is made up. The log is worked out week by week from the boards of the weeks before, so that it fits them.
  */
 import {
+  classDays,
   classId,
   createResolver,
   decide,
@@ -98,6 +99,36 @@ const AGREED: Readonly<Record<number, readonly string[]>> = {
   3: ['juno tue-hinge'],
 };
 
+/** Who comes at noon; the others eat. Juno is not there on the second Thursday. */
+const AT_NOON: readonly string[] = ['odile', 'anselm', 'juno'];
+const atNoon = (who: string, week: number, nth: number) =>
+  AT_NOON.includes(who) && !(who === 'juno' && week === 2 && nth === 2);
+
+/** The first weeks of the noon program logged, two classes in each, told apart by which of them it was. */
+function afterNoons(start: DrayDocument, weeks: number): DrayDocument {
+  const program = start.programs.find(({ id }) => id === 'noon');
+  const resolver = createResolver();
+  let document = start;
+  for (const day of program ? classDays(program) : []) {
+    const { sessionId, week, nth, date } = day;
+    if (week > weeks) break;
+    const board = resolver.board(document, { sessionId, week, nth });
+    const log = board.rows
+      .filter(({ participant }) => atNoon(participant.id, week, nth))
+      .flatMap(({ cells }) =>
+        cells.flatMap((cell) => (cell.status === 'ready' ? setsOf(cell, sessionId, date, nth) : [])),
+      );
+    const there = [...new Set(log.map(({ participantId }) => participantId))];
+    const held = { id: classId(sessionId, week, nth), sessionId, week, nth, date, there };
+    document = {
+      ...document,
+      classes: [...document.classes, held],
+      log: [...document.log, ...log],
+    };
+  }
+  return document;
+}
+
 /** The document with its first weeks logged. */
 function afterWeeks(start: DrayDocument, weeks: number): DrayDocument {
   const [program] = start.programs;
@@ -142,12 +173,12 @@ function afterWeeks(start: DrayDocument, weeks: number): DrayDocument {
   return document;
 }
 
-function setsOf(cell: Ready, sessionId: string, date: string): LogEntry[] {
+function setsOf(cell: Ready, sessionId: string, date: string, nth = 1): LogEntry[] {
   const story = STORIES[cell.participantId] ?? plain;
   return Array.from({ length: cell.work.sets }, (_, at) => at + 1).flatMap((set): LogEntry[] => {
     const went = story(cell, set);
     if (!went) return [];
-    const entry = { ...base(cell, set, sessionId, date), ...went };
+    const entry = { ...base(cell, set, sessionId, date, nth), ...went };
     if (!cell.slotId.endsWith(BOTH_SIDES[cell.participantId] ?? '-')) return [entry];
     const behind = {
       ...entry,
@@ -159,15 +190,16 @@ function setsOf(cell: Ready, sessionId: string, date: string): LogEntry[] {
   });
 }
 
-function base(cell: Ready, set: number, sessionId: string, date: string): LogEntry {
+function base(cell: Ready, set: number, sessionId: string, date: string, nth: number): LogEntry {
   const { version, load, eachSet } = cell;
   const kg = eachSet ? eachSet[set - 1]?.kg : load?.kg;
   return {
-    id: `${cell.participantId}-${cell.slotId}-${cell.week}-${set}`,
+    id: `${cell.participantId}-${cell.slotId}-${cell.week}${nth > 1 ? `.${nth}` : ''}-${set}`,
     participantId: cell.participantId,
     sessionId,
     slotId: cell.slotId,
     week: cell.week,
+    ...(nth > 1 && { nth }),
     date,
     exerciseId: version.exercise.id,
     ...(version.rung && { rungId: version.rung.id }),
@@ -187,4 +219,4 @@ function madeIn({ eachSet, load }: Ready, set: number): string {
 }
 
 /** The class in its fifth week, with four behind it: what a fresh profile opens with. */
-export const boatyardInWeekFive: DrayDocument = afterWeeks(boatyard, 4);
+export const boatyardInWeekFive: DrayDocument = afterNoons(afterWeeks(boatyard, 4), 4);

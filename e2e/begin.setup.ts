@@ -22,6 +22,25 @@ setup('a browser in the fifth week, with what the class has logged', async ({ pa
   await context.storageState({ path: STATES.fifth, indexedDB: true });
 });
 
+setup(
+  'a browser with a class of its own, Tuesdays and Fridays, on its first Tuesday',
+  async ({ page, context }) => {
+    await page.clock.setFixedTime('2026-12-01T10:00:00');
+    await page.goto('/begin');
+    await page.getByLabel('Names, one a line').fill('Ida');
+    await page.getByRole('button', { name: 'On to the kit' }).click();
+    await page.getByRole('button', { name: 'On to the session' }).click();
+    await page.getByRole('radio', { name: 'as text' }).click();
+    await page.getByLabel('The session as text').fill('Squat: 3 × 10\nRow: 3 × 8 each side\nPush-up: max');
+    await page.getByRole('button', { name: 'On to the days' }).click();
+    await page.getByRole('option', { name: 'Tuesday' }).click();
+    await page.getByRole('option', { name: 'Friday' }).click();
+    await page.getByRole('button', { name: 'To the board' }).click();
+    await expect(page.getByRole('gridcell').first()).toContainText('3 × 10');
+    await context.storageState({ path: STATES.own, indexedDB: true });
+  },
+);
+
 /** Whether the demo's log is still to come. */
 function awaitsLog(page: Page): Promise<boolean> {
   return page.evaluate(

@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { cell, expect, FRESH, keptSets, test } from './coach';
 
 test.describe('a stranger', () => {
@@ -29,17 +30,6 @@ test.describe('a stranger', () => {
     await expect(page.getByRole('rowheader')).toHaveText([/Ida/, /Bram/, /Cleo/]);
     await expect(page.getByRole('gridcell').first()).toBeVisible();
     expect(actions).toBeLessThan(30);
-
-    // It outlives a reload, and the boatyard comes back and goes again.
-    await page.reload();
-    await expect(page.getByRole('rowheader')).toHaveText([/Ida/, /Bram/, /Cleo/]);
-    await page.getByRole('link', { name: 'Settings' }).click();
-    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
-    await expect(page.getByText('This is the boatyard. Your class is put away.')).toBeVisible();
-    await page.getByRole('button', { name: 'Back to my own class' }).click();
-    await expect(page.getByText('Your class is back as it was.')).toBeVisible();
-    await page.getByRole('link', { name: 'People' }).click();
-    await expect(page.getByRole('link', { name: 'Cleo' })).toBeVisible();
   });
 });
 
@@ -58,74 +48,87 @@ test.describe('a stranger who looks round first', () => {
 });
 
 test.describe('a class on Tuesdays and Fridays', () => {
-  test.use({ storageState: FRESH });
+  test.use({ week: 'own' });
 
-  test('is logged apart, stops what hurt on Tuesday on Friday, and moves to another day', async ({
-    page,
-  }) => {
+  const squat = (page: Page) => page.locator('#log-0-0');
+  const pushUp = (page: Page) => page.locator('#log-0-2');
+  const on = (page: Page) => page.getByLabel('on', { exact: true });
+
+  /** Writes down what a chosen exercise came to. */
+  async function done(page: Page, sets: string): Promise<void> {
+    await page.getByLabel('Done', { exact: true }).fill(sets);
+    await page.keyboard.press('Enter');
+  }
+
+  test('is there after a reload, and the boatyard comes back and goes again', async ({ page }) => {
+    await page.goto('/settings');
+    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
+    await expect(page.getByText('This is the boatyard. Your class is put away.')).toBeVisible();
+    await page.getByRole('button', { name: 'Back to my own class' }).click();
+    await expect(page.getByText('Your class is back as it was.')).toBeVisible();
+    await page.getByRole('link', { name: 'People' }).click();
+    await expect(page.getByRole('link', { name: 'Ida' })).toBeVisible();
+  });
+
+  test('has as many as possible asked for, never made up', async ({ page }) => {
     await page.clock.setFixedTime('2026-12-01T10:00:00');
-    await page.goto('/begin');
-    await page.getByLabel('Names, one a line').fill('Ida');
-    await page.getByRole('button', { name: 'On to the kit' }).click();
-    await page.getByRole('button', { name: 'On to the session' }).click();
-    await page.getByRole('radio', { name: 'as text' }).click();
-    await page.getByLabel('The session as text').fill('Squat: 3 × 10\nRow: 3 × 8 each side\nPush-up: max');
-    await page.getByRole('button', { name: 'On to the days' }).click();
-    await page.getByRole('option', { name: 'Tuesday' }).click();
-    await page.getByRole('option', { name: 'Friday' }).click();
-    await page.getByRole('button', { name: 'To the board' }).click();
-    await expect(page.getByRole('gridcell').first()).toContainText('3 × 10');
-
-    await page.getByRole('link', { name: 'Log' }).click();
-    await expect(page.getByLabel('on', { exact: true })).toHaveValue('01/12/2026');
-    const squat = page.locator('#log-0-0');
-    const pushUp = page.locator('#log-0-2');
+    await page.goto('/log');
+    await expect(on(page)).toHaveValue('01/12/2026');
     await page.getByRole('button', { name: 'All of Ida’s as asked' }).click();
-    await expect(squat).toContainText('10 10 10');
-    // As many as possible was never made up.
-    await expect(pushUp).toContainText('max');
-    await pushUp.click();
+    await expect(squat(page)).toContainText('10 10 10');
+    await expect(pushUp(page)).toContainText('max');
+    await pushUp(page).click();
     await expect(page.getByText('write how many each set came to')).toBeVisible();
-    await page.getByLabel('Done', { exact: true }).fill('9');
-    await page.keyboard.press('Enter');
-    await expect(pushUp).toContainText('9');
-    await squat.click();
-    await page.getByLabel('Done', { exact: true }).fill('10 10 10 hurt knee 6');
-    await page.keyboard.press('Enter');
-    await expect(squat).toContainText('knee hurt, 6 of 10');
+    await done(page, '9');
+    await expect(pushUp(page)).toContainText('9');
+  });
 
-    // Friday has a sheet of its own, and nothing for the knee on it.
+  test('is logged apart, and stops what hurt on Tuesday on Friday', async ({ page }) => {
+    await page.clock.setFixedTime('2026-12-01T10:00:00');
+    await page.goto('/log');
+    await squat(page).click();
+    await done(page, '10 10 10 hurt knee 6');
+    await expect(squat(page)).toContainText('knee hurt, 6 of 10');
     await page.clock.setFixedTime('2026-12-04T10:00:00');
     await page.reload();
-    await expect(page.getByLabel('on', { exact: true })).toHaveValue('04/12/2026');
-    await expect(squat).toContainText('left out');
-    await squat.click();
+    await expect(on(page)).toHaveValue('04/12/2026');
+    await expect(squat(page)).toContainText('left out');
+    await squat(page).click();
     await expect(page.getByText(/Stopped: knee hurt, 6 of 10/)).toBeVisible();
-    await pushUp.click();
-    await page.getByLabel('Done', { exact: true }).fill('11');
-    await page.keyboard.press('Enter');
-    await expect(pushUp).toContainText('11');
+    await pushUp(page).click();
+    await done(page, '11');
+    await expect(pushUp(page)).toContainText('11');
     await page.keyboard.press('[');
-    await expect(pushUp).toContainText('9');
-    await expect(squat).toContainText('knee hurt, 6 of 10');
+    await expect(squat(page)).toContainText('knee hurt, 6 of 10');
+    await expect(pushUp(page)).not.toContainText('11');
     const sets = (await keptSets(page)) as unknown as { date: string; week: number; nth?: number }[];
     expect(new Set(sets.map(({ date, week, nth = 1 }) => `${date} ${week}.${nth}`))).toEqual(
       new Set(['2026-12-01 1.1', '2026-12-04 1.2']),
     );
+  });
 
-    // No class was held before its program began.
-    await page.getByLabel('on', { exact: true }).fill('01/12/1950');
+  test('moves to another day when it is asked about, and was never held before it began', async ({
+    page,
+  }) => {
+    await page.clock.setFixedTime('2026-12-04T10:00:00');
+    await page.goto('/log');
+    await expect(on(page)).toHaveValue('04/12/2026');
+    await page.keyboard.press('[');
+    await expect(on(page)).toHaveValue('01/12/2026');
+    await pushUp(page).click();
+    await done(page, '9');
+    await expect(pushUp(page)).toContainText('9');
+    await on(page).fill('01/12/1950');
     await page.keyboard.press('Tab');
     await expect(page.locator('mat-error')).toContainText('look again');
-    await page.getByLabel('on', { exact: true }).fill('01/11/2026');
+    await on(page).fill('01/11/2026');
     await page.keyboard.press('Tab');
     await expect(page.locator('mat-error')).toContainText('30 Nov 2026 at the earliest');
-    // A day without a class is asked about.
-    await page.getByLabel('on', { exact: true }).fill('02/12/2026');
+    await on(page).fill('02/12/2026');
     await page.keyboard.press('Tab');
     await page.getByRole('button', { name: 'The one of Tue 1 Dec, moved' }).click();
-    await expect(page.getByLabel('on', { exact: true })).toHaveValue('02/12/2026');
-    await expect(pushUp).toContainText('9');
+    await expect(on(page)).toHaveValue('02/12/2026');
+    await expect(pushUp(page)).toContainText('9');
   });
 });
 

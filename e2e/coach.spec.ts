@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import type { Locator, Page } from '@playwright/test';
+import type { BrowserContext, Locator, Page } from '@playwright/test';
 import {
   boardWords,
   kept,
@@ -11,6 +11,7 @@ import {
   fromMenu,
   FRESH,
   prescriptions,
+  STATES,
   test,
 } from './coach';
 
@@ -51,23 +52,22 @@ test('“3×10” to “4×8” on the plan changes the board and survives reloa
 test('a document travels to a clean profile, and its board is the same', async ({ page, browser }, info) => {
   await page.goto('/plan');
   await prescriptions(page, 'tue-squat').nth(1).fill('4x8 2 left');
-  await page.getByRole('link', { name: 'Board' }).click();
-  await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
-  const words = await boardWords(page);
   await page.getByRole('link', { name: 'Settings' }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export to a file' }).click();
   const file = info.outputPath('class.dray.json');
   await (await download).saveAs(file);
-  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 6 });
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 7 });
 
   const other = await browser.newContext({ storageState: FRESH });
   const clean = await other.newPage();
-  await clean.goto('/settings');
+  await Promise.all([clean.goto('/settings'), page.getByRole('link', { name: 'Board' }).click()]);
   await clean.locator('input[type=file]').setInputFiles(file);
   await expect(clean.getByTestId('incoming')).toContainText('sessions');
-  await clean.getByRole('button', { name: 'Take it in' }).click();
-  await expect(clean.getByText('Taken in: class.dray.json.')).toBeVisible();
+  await clean.getByRole('button', { name: 'Import it' }).click();
+  await expect(clean.getByText('Imported: class.dray.json.')).toBeVisible();
+  await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
+  const words = await boardWords(page);
   await clean.getByRole('link', { name: 'Board' }).click();
   expect(await boardWords(clean)).toEqual(words);
   await other.close();
@@ -105,7 +105,7 @@ test('what cannot be read yet is pointed at, kept over closing, and changes noth
   const again = await context.newPage();
   await again.goto('/plan');
   await expect(prescriptions(again, 'tue-press').nth(0)).toHaveValue('2 × eigth');
-  await again.goto('/board');
+  await again.getByRole('link', { name: 'Board' }).click();
   await expect(cell(again, 'odile', 'tue-press')).toContainText('2 × 8');
 });
 
@@ -114,8 +114,7 @@ async function newSessionByKeys(page: Page): Promise<void> {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitem', { name: 'New session' })).toBeVisible();
   await page.keyboard.press('End');
-  await page.keyboard.press('ArrowUp');
-  await page.keyboard.press('ArrowUp');
+  for (let up = 0; up < 3; up += 1) await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Nothing planned yet')).toBeVisible();
 }
@@ -293,14 +292,28 @@ test('two tabs stay in step', async ({ page, context }) => {
 test('a card is in its person’s unit, and prints on one page', async ({ page }) => {
   await page.goto('/card/anselm');
   await expect(page.getByRole('heading', { name: 'Anselm' })).toBeVisible();
-  await expect(page.locator('dray-cell .load').first()).toContainText('25 lb');
+  await expect(page.locator('dray-sheet .load').first()).toContainText('25 lb');
   await expect(page.locator('article')).toContainText('Stop and say so');
   for (const person of ['anselm', 'tamsin', 'odile', 'bram']) {
     await page.goto(`/card/${person}`);
     await expect(page.locator('article')).toBeVisible();
-    const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1');
-    expect(pdf.match(/\/Type\s*\/Page\b/g)?.length, person).toBe(1);
+    expect(await printedPages(page), person).toBe(1);
   }
+});
+
+test('the whole class is printed, a page each or two to a page', async ({ page }) => {
+  // The dialog of the browser is not there to be answered; the pages are.
+  await page.addInitScript(() => (window.print = () => undefined));
+  await page.goto('/card/odile');
+  await expect(page.getByRole('heading', { name: 'Odile' })).toBeVisible();
+  await fromMenu(page, 'Print', 'The whole class, a page each');
+  await expect(page.locator('.page dray-sheet')).toHaveCount(6);
+  expect(await printedPages(page)).toBe(6);
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(page.locator('.page dray-sheet')).toHaveCount(0);
+  await fromMenu(page, 'Print', 'The whole class, two to a page');
+  await expect(page.locator('.page')).toHaveCount(3);
+  expect(await printedPages(page)).toBe(3);
 });
 
 test('pounds, the dark theme and the demo are a choice, and undone', async ({ page }) => {
@@ -314,56 +327,83 @@ test('pounds, the dark theme and the demo are a choice, and undone', async ({ pa
   await page.goto('/settings');
   await page.getByRole('button', { name: 'The boatyard as it came' }).click();
   await expect(page.getByRole('alertdialog')).toContainText('First export what is here');
-  await page.getByRole('button', { name: 'Take it in' }).click();
+  await page.getByRole('button', { name: 'Import it' }).click();
   await expect(page.getByRole('radio', { name: 'kg' })).toBeChecked();
 });
 
-test('it works on a train: everything is there without the server', async ({ page, context }) => {
-  // It keeps itself for the train a few seconds after the first picture; they are let run ahead.
-  await page.clock.install();
-  await page.goto('/plan');
-  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
-  await page.clock.runFor(4000);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  // Offline only once every file of the build is in the worker's cache.
-  await expect
-    .poll(
-      () =>
-        page.evaluate(async () => {
-          const manifest = (await (await fetch('/ngsw.json')).json()) as {
-            assetGroups: { urls: string[] }[];
-          };
-          const wanted = manifest.assetGroups.flatMap(({ urls }) => urls).length;
-          const name = (await caches.keys()).find((key) => key.endsWith('assets:app:cache'));
-          return wanted - (name ? (await (await caches.open(name)).keys()).length : 0);
-        }),
-      { timeout: 20_000 },
-    )
-    .toBe(0);
-  // The open page is taken over last, so that no screen waits for the fetching; then it needs no reload either.
-  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
-  await context.setOffline(true);
-  await page.getByRole('link', { name: 'Ladders' }).click();
-  await expect(page.getByRole('heading', { name: 'Ladders', level: 1 })).toBeVisible();
-  await page.goto('/plan');
-  await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('3 × 10, 2 left');
-  await page.getByRole('link', { name: 'Board' }).click();
-  await expect(cell(page, 'juno', 'tue-squat')).toContainText('18');
-  await context.setOffline(false);
+// One page goes through both: what its worker keeps cannot be handed from one browser to another.
+test.describe.serial('on a train', () => {
+  let context: BrowserContext;
+  let page: Page;
+
+  test.beforeAll(async ({ browser }) => {
+    context = await browser.newContext({ storageState: STATES.first, serviceWorkers: 'allow' });
+    page = await context.newPage();
+  });
+
+  test.afterAll(() => context.close());
+
+  test('every file of the build is kept, a few seconds after the first picture', async () => {
+    // They are let run ahead.
+    await page.clock.install();
+    await page.goto('/plan');
+    await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
+    await page.clock.fastForward(4000);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await expect.poll(() => notKeptYet(page), { timeout: 20_000, intervals: [100] }).toBe(0);
+    // The open page is taken over last, so that no screen waits for the fetching; then it needs no reload either.
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  });
+
+  test('everything is there without the server', async () => {
+    await context.setOffline(true);
+    await page.getByRole('link', { name: 'Ladders' }).click();
+    await expect(page.getByRole('heading', { name: 'Ladders', level: 1 })).toBeVisible();
+    await page.goto('/plan');
+    await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('3 × 10, 2 left');
+    await page.getByRole('link', { name: 'Board' }).click();
+    await expect(cell(page, 'juno', 'tue-squat')).toContainText('18');
+  });
 });
 
-test('the first route is at most 495 kB, shell and fonts included', async ({ browser }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block', storageState: FRESH });
+/** How many files of the build the worker has yet to keep. */
+function notKeptYet(page: Page): Promise<number> {
+  return page.evaluate(async () => {
+    const manifest = (await (await fetch('/ngsw.json')).json()) as { assetGroups: { urls: string[] }[] };
+    const wanted = manifest.assetGroups.flatMap(({ urls }) => urls).length;
+    const name = (await caches.keys()).find((key) => key.endsWith('assets:app:cache'));
+    return wanted - (name ? (await (await caches.open(name)).keys()).length : 0);
+  });
+}
+
+test('the first route is at most 500 kB, shell and fonts included', async ({ browser }) => {
+  const context = await browser.newContext({ storageState: FRESH });
   const page = await context.newPage();
-  const devtools = await context.newCDPSession(page);
-  await devtools.send('Network.enable');
-  let bytes = 0;
-  devtools.on('Network.loadingFinished', ({ encodedDataLength }) => (bytes += encodedDataLength));
+  // When the session is there. What is asked for after that, the demo's log and the fields beside the text, nobody waits for.
+  await page.addInitScript(() => {
+    const store = window as unknown as { there?: number };
+    new MutationObserver((_, observer) => {
+      if (!document.querySelector('[data-testid="slot-tue-squat"] input')) return;
+      store.there = performance.now();
+      observer.disconnect();
+    }).observe(document, { subtree: true, childList: true });
+  });
   await page.goto('/');
   await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
-  // What comes two seconds later, the demo's log and the fields beside the text, is not waited for by anybody.
-  expect(bytes).toBeLessThanOrEqual(495_000);
+  const bytes = await page.evaluate(() => {
+    const { there = Infinity } = window as unknown as { there?: number };
+    const all = [
+      ...performance.getEntriesByType('navigation'),
+      ...performance.getEntriesByType('resource'),
+    ] as PerformanceResourceTiming[];
+    return all
+      .filter(({ startTime }) => startTime <= there)
+      .reduce((sum, { transferSize }) => sum + transferSize, 0);
+  });
+  // The shell and core alone are more than half of it: less would mean that it was not measured.
+  expect(bytes).toBeGreaterThan(300_000);
+  expect(bytes).toBeLessThanOrEqual(500_000);
   await context.close();
 });
 
@@ -502,3 +542,9 @@ test('supersets worth making are found off the page’s thread and made with one
   await page.getByRole('button', { name: 'Push-up with Hinge' }).click();
   await expect(page.getByTestId('block-superset')).toHaveCount(2);
 });
+
+/** How many pages the page on view prints on. */
+async function printedPages(page: Page): Promise<number> {
+  const pdf = (await page.pdf({ format: 'A4', preferCSSPageSize: true })).toString('latin1');
+  return pdf.match(/\/Type\s*\/Page\b/g)?.length ?? 0;
+}

@@ -1,13 +1,14 @@
 import path from 'node:path';
 import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
-/** Where the demo class stands: nothing behind it, or four weeks logged. */
-type Week = 'first' | 'fifth';
+/** Where the class stands: the demo's with nothing behind it or four weeks logged, or Ida of `begin.setup.ts` on her first day. */
+type Week = 'first' | 'fifth' | 'own';
 
 /** What a browser holds then, as `begin.setup.ts` leaves it. */
 export const STATES: Readonly<Record<Week, string>> = {
   first: path.join(import.meta.dirname, '../test-results/.begin/first.json'),
   fifth: path.join(import.meta.dirname, '../test-results/.begin/fifth.json'),
+  own: path.join(import.meta.dirname, '../test-results/.begin/own.json'),
 };
 
 /** The demo class on the day its program begins, with nothing behind it. */
@@ -15,7 +16,7 @@ export async function beginAfresh(context: BrowserContext): Promise<void> {
   await context.route('**/demo/boatyard.dray.json', async (route) => {
     const response = await route.fetch();
     const demo = (await response.json()) as { programs: { startDate: string }[] };
-    const programs = demo.programs.map((program) => ({ ...program, startDate: '2026-11-24' }));
+    const programs = demo.programs.map((program) => ({ ...program, startDate: '2026-11-23' }));
     await route.fulfill({ json: { ...demo, programs, overrides: [] } });
   });
   await context.route('**/demo/boatyard-log.json', (route) =>

@@ -1,7 +1,7 @@
 import { expect, prescriptions, test } from './coach';
 
 test('a screen that cannot be loaded says so, and loads when it is asked for again', async ({ browser }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const context = await browser.newContext();
   const page = await context.newPage();
   await page.goto('/plan');
   await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
@@ -18,7 +18,7 @@ test('a screen that cannot be loaded says so, and loads when it is asked for aga
 test('a change that cannot be written is said until it is on the disk, and is in the export meanwhile', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const context = await browser.newContext();
   const page = await context.newPage();
   await page.goto('/settings');
   const side = page.getByLabel('changing sides in the middle of a set');

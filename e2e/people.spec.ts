@@ -91,7 +91,7 @@ test('two schools of loads overhead: light when the pressure is known, or never'
 test('a roster goes out and comes in, bad lines named', async ({ page }, info) => {
   await page.goto('/people');
   const download = page.waitForEvent('download');
-  await fromMenu(page, 'More', 'Roster out, CSV');
+  await fromMenu(page, 'More', 'Save the roster as CSV');
   const file = info.outputPath('roster.csv');
   await (await download).saveAs(file);
   expect(await readFile(file, 'utf8')).toContain('Odile');
@@ -103,7 +103,7 @@ test('a roster goes out and comes in, bad lines named', async ({ page }, info) =
   });
   await expect(page.getByTestId('roster')).toContainText('1 person can join');
   await expect(page.getByTestId('roster')).toContainText('Line 3');
-  await page.getByRole('button', { name: 'Take them in' }).click();
+  await page.getByRole('button', { name: 'Import them' }).click();
   await page.getByRole('link', { name: /^Maren/ }).click();
   await expect(page.getByRole('heading', { name: 'Maren' })).toBeVisible();
 });

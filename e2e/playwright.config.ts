@@ -22,6 +22,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     locale: 'en-GB',
     contextOptions: { reducedMotion: 'reduce' },
+    // It fetches the whole build while a test looks at one screen of it; the test of the train asks for it.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium', args: flags },
   },

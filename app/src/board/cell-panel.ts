@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  linkedSignal,
+  output,
+} from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { traceWords, type StepName, type Version } from '@dray/core';
@@ -32,10 +40,15 @@ export class CellPanel {
   protected readonly board = inject(BoardStore);
   protected readonly unit = this.board.view.unit;
   readonly done = output<void>();
+  /** What is to stand in the cell, where that was chosen before it was opened. */
+  readonly offered = input<Version>();
 
   /** Open for which cell, and with which version in it. */
-  private readonly opened = signal<{ readonly cell: string; readonly version?: Version } | undefined>(
-    undefined,
+  private readonly opened = linkedSignal<{ readonly cell: string; readonly version?: Version } | undefined>(
+    () => {
+      const version = this.offered();
+      return version && { cell: this.cellKey(), version };
+    },
   );
 
   protected readonly title = computed(() => {

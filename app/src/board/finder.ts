@@ -42,7 +42,7 @@ const MOST_NEAR = 3;
       <input
         matInput
         i18n-placeholder
-        placeholder="name, muscle, standing, nothing"
+        placeholder="name, muscle, place"
         [formField]="another"
         (keydown.enter)="take(rows()[0])"
       />
@@ -94,7 +94,9 @@ export class Finder {
   });
   private readonly owned = computed(() => {
     const person = this.person();
-    const kits = this.board.documents.document()?.kits.filter(({ id }) => person?.kitIds.includes(id));
+    const kits = this.board.documents
+      .document()
+      ?.kits.filter(({ id, archived }) => !archived && person?.kitIds.includes(id));
     return person && kits && ownedFrom(kits, person);
   });
 

@@ -49,7 +49,7 @@ export class LoadLine {
   private readonly loads = computed(() => {
     const document = this.documents.document();
     const person = document?.participants.find(({ id }) => id === this.cell().participantId);
-    const kits = document?.kits.filter(({ id }) => person?.kitIds.includes(id)) ?? [];
+    const kits = document?.kits.filter(({ id, archived }) => !archived && person?.kitIds.includes(id)) ?? [];
     const { band } = this.cell().version.exercise.loading ?? {};
     return attainableLoads(kits, this.load().hold, person, band).map(({ kg }) => kg);
   });

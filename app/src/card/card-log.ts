@@ -50,7 +50,6 @@ import { counted } from '../ui/count';
   `,
   styles: `
     :host {
-      grid-column: 2 / -1;
       align-items: center;
       --mat-button-outlined-container-height: 40px;
       --mat-button-text-container-height: 40px;

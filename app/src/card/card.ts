@@ -1,196 +1,151 @@
-import { ChangeDetectionStrategy, Component, computed, DOCUMENT, inject, input } from '@angular/core';
-import { MatIconButton } from '@angular/material/button';
+import { Clipboard } from '@angular/cdk/clipboard';
+import { DatePipe } from '@angular/common';
+import {
+  afterNextRender,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  inject,
+  Injector,
+  input,
+  LOCALE_ID,
+  signal,
+} from '@angular/core';
+import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
 import { MatTooltip } from '@angular/material/tooltip';
 import { Router, RouterLink } from '@angular/router';
-import {
-  BLOCKS,
-  blockRounds,
-  CLINICIAN_FIRST,
-  cautionSubjects,
-  conditionSchema,
-  formatSeconds,
-  leftOutWords,
-  partsOf,
-  plainId,
-  stopsEverything,
-  sessionTimeline,
-  STOP_SIGNS,
-  SUBJECT_WORDS,
-  timedCell,
-  type Cell,
-  type CautionRule,
-  type Coaching,
-  type Exercise,
-} from '@dray/core';
-import { LIBRARY_WORDS } from '@dray/core/late';
+import type { Participant } from '@dray/core';
+import { sheetToJson, sheetToText, type HomeSheet } from '@dray/core/late';
+import { firstValueFrom } from 'rxjs';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
-import { CellFace } from '../ui/cell-face';
+import { counted } from '../ui/count';
+import { download } from '../ui/download';
 import { ChoiceField } from '../ui/forms/choice-field';
+import { Notice } from '../ui/notice';
+import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
-import { CardLog } from './card-log';
+import { ResultsDialog, type ResultsData } from './results-dialog';
+import { Sheet } from './sheet';
+import { homeSheetOf, sheetFile, Sheets } from './sheet-view';
 
-interface CardLine {
-  readonly letter: string;
-  readonly name: string;
-  readonly cell: Cell;
-  readonly cues: readonly string[];
-  readonly breathing: string;
+/** What is printed, and how. */
+interface Printing {
+  readonly everyone?: boolean;
+  /** Two to a page. */
+  readonly two?: boolean;
+  readonly large?: boolean;
 }
 
-interface CardBlock {
-  readonly id: string;
-  readonly name: string;
-  readonly rest: string;
-  readonly lettered: boolean;
-  readonly lines: readonly CardLine[];
-}
-
-/** One person's sheet for a week, in their own unit, to look at on a phone or to print on one page. */
+/** One person's sheet for a class, in their own unit: to look at on a phone, to print, or to send home and get back. */
 @Component({
   selector: 'dray-card',
-  imports: [CardLog, CellFace, ChoiceField, MatIcon, MatIconButton, MatTooltip, RouterLink, WeekRamp],
+  imports: [
+    ChoiceField,
+    MatButton,
+    MatIcon,
+    MatIconButton,
+    MatMenuModule,
+    MatTooltip,
+    RouterLink,
+    SessionPicker,
+    Sheet,
+    WeekRamp,
+  ],
   templateUrl: './card.html',
   styleUrl: './card.scss',
-  host: { class: 'scrolls' },
+  host: { class: 'scrolls', '(window:afterprint)': 'printing.set({})' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CardScreen {
   /** From the route. */
   readonly participant = input<string>();
 
-  protected readonly view = inject(ViewStore);
+  private readonly view = inject(ViewStore);
   private readonly documents = inject(DocumentStore);
+  private readonly sheets = inject(Sheets);
   private readonly router = inject(Router);
-  private readonly window = inject(DOCUMENT).defaultView;
+  private readonly page = inject(DOCUMENT);
+  private readonly injector = inject(Injector);
+  private readonly clipboard = inject(Clipboard);
+  private readonly notice = inject(Notice);
+  private readonly dialogs = inject(MatDialog);
+  private readonly dates = new DatePipe(inject(LOCALE_ID));
 
-  protected readonly stopSigns = STOP_SIGNS;
-  protected readonly clinicianFirst = CLINICIAN_FIRST;
-  protected readonly people = computed(() => this.documents.document()?.participants ?? []);
-
+  protected readonly printing = signal<Printing>({});
+  protected readonly people = this.documents.people;
   protected readonly choices = computed(() =>
     this.people().map(({ id, name }) => ({ value: id, words: name })),
   );
-
   protected readonly person = computed(
     () =>
       this.people().find(({ id }) => id === this.participant()) ??
       (this.participant() ? undefined : this.people()[0]),
   );
-
-  protected readonly card = computed(() => {
-    const document = this.view.document();
-    const session = this.view.session();
-    const person = this.person();
-    if (!document || !session || !person) return undefined;
-    return this.view.resolver.card(document, {
-      participantId: person.id,
-      sessionId: session.id,
-      week: this.view.week(),
-    });
+  /** Everybody, as they are laid on pages. */
+  protected readonly pages = computed(() => {
+    const people = this.people();
+    const each = this.printing().two ? 2 : 1;
+    return people.flatMap((_, at): Participant[][] => (at % each === 0 ? [people.slice(at, at + each)] : []));
   });
-
-  /** How long the session takes this person. */
-  protected readonly minutes = computed(() => {
-    const card = this.card();
-    if (!card) return 0;
-    const cells = new Map(card.cells.map((cell) => [cell.slotId, cell]));
-    const { totalSeconds } = sessionTimeline(
-      card.session,
-      { tier: card.participant.tier, card: (slotId) => timedCell(cells.get(slotId)) },
-      this.view.catalog(),
-      this.documents.document()?.settings.timing,
-    );
-    return Math.round(totalSeconds / 60);
-  });
-
-  protected readonly blocks = computed<CardBlock[]>(() => {
-    const card = this.card();
-    return (card?.session.blocks ?? []).map((block) => {
-      const { name, grouped, lettered } = BLOCKS[block.kind];
-      const rounds = blockRounds(block);
-      const rest = block.restSeconds > 0 ? $localize`rest ${formatSeconds(block.restSeconds)}` : '';
-      const between = block.betweenSeconds ? $localize`, ${formatSeconds(block.betweenSeconds)} between` : '';
-      return {
-        id: block.id,
-        name,
-        lettered,
-        rest:
-          grouped && rounds > 0
-            ? $localize`in turn${between}, ${rest || $localize`no rest`} after each round`
-            : rest,
-        lines: block.slots.flatMap((slot) => {
-          const at = card?.columns.findIndex((column) => column.slot.id === slot.id) ?? -1;
-          const cell = card?.cells[at];
-          const column = card?.columns[at];
-          if (!cell || !column) return [];
-          const exercise = cell.status === 'ready' ? cell.version.exercise : undefined;
-          return [
-            {
-              letter: column.letter,
-              name: exercise?.name ?? column.name,
-              cell,
-              ...this.wordsFor(exercise),
-            },
-          ];
-        }),
-      };
-    });
-  });
-
-  /** Why everything is stopped, if it is: then no number stands on the card. */
-  protected readonly stopped = computed(() => {
-    const cells = this.card()?.cells ?? [];
-    for (const cell of cells) {
-      if (cell.status === 'leftOut' && stopsEverything(cell.because)) return leftOutWords(cell.because);
-    }
-    return undefined;
-  });
-
-  /** What a condition asks for in this session, each thing once. */
-  protected readonly cautions = computed(() => {
-    const person = this.person();
-    const warnings = (this.card()?.cells ?? []).flatMap((cell) => cell.warnings);
-    const conditions: readonly string[] = conditionSchema.options;
-    return (person ? cautionSubjects(person) : [])
-      .map((condition) => ({
-        condition: SUBJECT_WORDS[condition],
-        words: distinct(warnings.filter((warning) => warning.condition === condition)),
-        named: conditions.includes(condition),
-      }))
-      .filter(({ words, named }) => named || words.length > 0);
-  });
-
-  /** What is said of an exercise; of a combination the first thing of each part. */
-  private wordsFor(exercise: Exercise | undefined): Pick<CardLine, 'cues' | 'breathing'> {
-    const wordsOf = ({ id }: Exercise) => LIBRARY_WORDS[plainId(id)] ?? this.ownWords(plainId(id));
-    const parts = exercise && partsOf(exercise);
-    if (parts) {
-      const said = parts.map((part) => wordsOf(part.exercise));
-      return {
-        cues: [...new Set(said.flatMap((words) => words?.cues[0] ?? []))],
-        breathing: $localize`Out on the hard part of each, in between them; never hold it.`,
-      };
-    }
-    const words = exercise && wordsOf(exercise);
-    return { cues: words?.cues.slice(0, 2) ?? [], breathing: words?.breathing ?? '' };
-  }
-
-  /** What the coach wrote of an exercise of their own. */
-  private ownWords(exerciseId: string): Coaching | undefined {
-    return this.documents.document()?.exercises.find(({ id }) => id === exerciseId)?.words;
-  }
 
   protected go(participantId: string | undefined): void {
     if (participantId !== undefined) void this.router.navigate(['/card', participantId]);
   }
 
-  protected print(): void {
-    this.window?.print();
+  /** Lays it out and opens the browser's own print, which saves a PDF too. */
+  protected print(printing: Printing): void {
+    this.printing.set(printing);
+    afterNextRender(() => this.page.defaultView?.print(), { injector: this.injector });
   }
-}
 
-function distinct(warnings: readonly CautionRule[]): string[] {
-  return [...new Set(warnings.map(({ words }) => words))];
+  protected copyText(): void {
+    const sheet = this.homeSheet();
+    if (!sheet) return;
+    const copied = this.clipboard.copy(
+      sheetToText(sheet, this.dates.transform(sheet.date, 'EEE d MMMM') ?? sheet.date),
+    );
+    this.notice.say(
+      copied
+        ? $localize`${sheet.person}’s card is copied: paste it into a message. What comes back is written down here too.`
+        : $localize`The browser does not let Dray copy: save it as a file instead.`,
+    );
+  }
+
+  protected saveFile(): void {
+    const sheet = this.homeSheet();
+    const person = this.person();
+    if (sheet && person) {
+      download(this.page, sheetFile(person, sheet.date), sheetToJson(sheet), 'application/json');
+    }
+  }
+
+  protected async takeResults(): Promise<void> {
+    const person = this.person();
+    if (!person) return;
+    const dialog = this.dialogs.open<ResultsDialog, ResultsData, number>(ResultsDialog, {
+      data: { participantId: person.id },
+      width: '560px',
+      maxWidth: '96vw',
+    });
+    const kept = await firstValueFrom(dialog.afterClosed());
+    if (kept) this.notice.done($localize`${counted(kept, $localize`set`, $localize`sets`)} written down.`);
+  }
+
+  /** Something else for this person in this place. */
+  protected async another(slotId: string): Promise<void> {
+    const { openCell } = await import('../board/cell-dialog');
+    openCell(this.dialogs, { participantId: this.person()?.id, slotId });
+  }
+
+  private homeSheet(): HomeSheet | undefined {
+    const person = this.person();
+    const sheet = person && this.sheets.of(person.id);
+    const place = this.view.placeOf(this.view.week());
+    return sheet && place && homeSheetOf(sheet, place, this.view.turn()?.date ?? this.view.today());
+  }
 }

@@ -1,7 +1,7 @@
 import { addDays, daysBetween } from '@dray/core';
 
-/** The Tuesday on which the demo's fifth week begins, as it was written. */
-const WRITTEN_FOR = '2026-11-24';
+/** The Monday on which the demo's fifth week begins, as it was written. */
+const WRITTEN_FOR = '2026-11-23';
 const DAYS_A_WEEK = 7;
 const DATES = /"(date|startDate|from|to)":(\s*)"(\d{4}-\d\d-\d\d)"/g;
 

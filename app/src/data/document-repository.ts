@@ -60,7 +60,7 @@ export class DocumentRepository {
   /** What is kept, or the demo in a fresh profile: its log follows, see `addDemoLog`. */
   async open(): Promise<{ readonly document: DrayDocument; readonly fresh: boolean }> {
     const kept = await this.read();
-    if (kept) return { document: kept, fresh: (await this.db.device.get(LOG_DUE)) !== undefined };
+    if (kept) return { document: kept, fresh: await this.awaitsDemoLog() };
     // It ships with this build and is parsed by its tests.
     const demo = JSON.parse(await this.demoText('boatyard.dray.json')) as DrayDocument;
     // Another tab may have been faster; the transaction makes sure that only one of them fills the store.
@@ -85,6 +85,11 @@ export class DocumentRepository {
       await this.db.visits.bulkPut(visits.map((value, at) => ({ id: value.id, at, value })));
       await this.db.classes.bulkPut(classes.map((value, at) => ({ id: value.id, at, value })));
     });
+  }
+
+  /** Whether the demo is here and what it has logged is still to come. */
+  async awaitsDemoLog(): Promise<boolean> {
+    return (await this.db.device.get(LOG_DUE)) !== undefined;
   }
 
   /** The whole demo document. */

@@ -86,4 +86,16 @@ describe('a browser that kept an older version', () => {
     expect((await now.classes.toArray()).map(({ id }) => id)).toEqual(['s.1.1', 's.1.2']);
     now.close();
   });
+
+  it('of version 5 has its programs’ weeks from Monday, with every class on its day', async () => {
+    const old = new Dexie(name);
+    old.version(5).stores({ programs: 'id' });
+    const weeks = [{ week: 1, days: [{ weekday: 2, sessionId: 's' }] }];
+    await old.table('programs').add({ id: 'p', at: 0, value: { id: 'p', startDate: '2026-11-24', weeks } });
+    old.close();
+
+    const now = new DrayDb(name);
+    expect((await now.programs.get('p'))?.value).toEqual({ id: 'p', startDate: '2026-11-23', weeks });
+    now.close();
+  });
 });

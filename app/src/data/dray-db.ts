@@ -5,6 +5,7 @@ import {
   onRung,
   overrideWithDecision,
   participantOnRungs,
+  programFromMonday,
   programWithDays,
   withNth,
   type LogEntry,
@@ -159,6 +160,14 @@ export class DrayDb extends Dexie {
         );
         const classes = classesFrom(things) as { readonly id: string }[];
         await change.table<Row>('classes').bulkPut(classes.map((value, at) => ({ id: value.id, at, value })));
+      });
+    this.version(6)
+      .stores({})
+      .upgrade(async (change) => {
+        const programs = change.table<Row>('programs');
+        await programs.bulkPut(
+          (await programs.toArray()).map((row) => ({ ...row, value: programFromMonday(row.value) })),
+        );
       });
   }
 }

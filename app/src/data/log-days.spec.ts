@@ -56,7 +56,7 @@ describe('the log by days', () => {
   });
 
   it('has at hand what present programs rest on, once the log is long', () => {
-    expect(logHorizon(boatyard.programs, '2026-11-25')).toBe('2026-09-01');
+    expect(logHorizon(boatyard.programs, '2026-11-25')).toBe('2026-08-31');
     expect(logHorizon(boatyard.programs, '2027-06-01')).toBe('2027-04-06');
     expect(daysFrom([entry('a', '2026-11-24'), entry('b', '2026-11-24', 'juno')]).length).toBe(2);
   });

@@ -90,7 +90,7 @@ describe('ImplementForm', () => {
     await (await field('how many')).write('2.5');
     expect(await (await field('how many')).problem()).toContain('whole number');
     await (
-      await loader.getHarness(MatButtonHarness.with({ selector: '[aria-label="Take out row 1"]' }))
+      await loader.getHarness(MatButtonHarness.with({ selector: '[aria-label="Delete row 1"]' }))
     ).click();
     expect(changes.at(-1)).toEqual(bar);
   });

@@ -99,7 +99,7 @@ export class ImplementForm {
   }
 
   protected takeOutSays(row: number): string {
-    return $localize`Take out row ${row}`;
+    return $localize`Delete row ${row}`;
   }
 }
 

@@ -13,7 +13,7 @@ import {
   type KitTarget,
   type Participant,
 } from '@dray/core';
-import { HOUSEHOLD, implementRemarks, implementWords } from '@dray/core/late';
+import { HOUSEHOLD, implementRemarks, implementWords, USUAL_ROOM } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -56,16 +56,15 @@ export const KitStore = signalStore(
   })),
   withComputed(({ documents, chosenId }) => {
     const entries = computed<KitEntry[]>(() => {
-      const document = documents.document();
-      return (document?.kits ?? []).map((kit) => {
-        const users = document?.participants.filter(({ kitIds }) => kitIds.includes(kit.id)) ?? [];
+      return documents.kits().map((kit) => {
+        const users = documents.people().filter(({ kitIds }) => kitIds.includes(kit.id));
         return { kit, users, words: userWords(users) };
       });
     });
     return {
       entries,
       entry: computed(() => entries().find(({ kit }) => kit.id === chosenId()) ?? entries()[0]),
-      everybody: computed(() => documents.document()?.participants ?? []),
+      everybody: documents.people,
     };
   }),
   withComputed(({ entry }) => ({
@@ -141,11 +140,30 @@ export const KitStore = signalStore(
       /** Counts something in: a household thing, or the plainest one of its kind, to be changed at once. */
       add(implement: Implement): void {
         const added = { ...implement, id: crypto.randomUUID() };
-        editKit($localize`count in ${implementWords(added, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`add ${implementWords(added, 'kg').name.toLowerCase()}`, (kit) => ({
           ...kit,
           implements: [...kit.implements, added],
         }));
         patchState(store, { openId: added.id });
+      },
+
+      /** What a usual room has to sit and lean on, as far as it is not there yet: one act for all of it. */
+      addUsualRoom(): void {
+        editKit($localize`the usual room`, (kit) => {
+          const there = new Set(kit.implements.map((thing) => thing.kind === 'prop' && thing.prop));
+          const fresh = USUAL_ROOM.filter((thing) => thing.kind !== 'prop' || !there.has(thing.prop));
+          const { withoutWall: _, ...walled } = kit;
+          const added = fresh.map((thing) => ({ ...thing, id: crypto.randomUUID() }));
+          return { ...walled, implements: [...kit.implements, ...added] };
+        });
+      },
+
+      /** Where it is used one can stand at a wall, or not, as on a beach. */
+      standsAtWall(there: boolean): void {
+        editKit(there ? $localize`a wall` : $localize`no wall`, ({ withoutWall: _, ...kit }) => ({
+          ...kit,
+          ...(!there && { withoutWall: true as const }),
+        }));
       },
 
       put(implement: Implement): void {
@@ -156,7 +174,7 @@ export const KitStore = signalStore(
       },
 
       remove(implement: Implement): void {
-        editKit($localize`take out ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`delete ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
           ...kit,
           implements: kit.implements.filter(({ id }) => id !== implement.id),
         }));
@@ -203,7 +221,7 @@ export const KitStore = signalStore(
       /** The kit goes, and everybody's mention of it. */
       drop(): void {
         const kitId = store.entry()?.kit.id;
-        store.documents.edit($localize`take out the kit`, (document) => ({
+        store.documents.edit($localize`delete the kit`, (document) => ({
           ...document,
           kits: document.kits.filter(({ id }) => id !== kitId),
           participants: document.participants.map((person) =>

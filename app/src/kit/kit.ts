@@ -5,6 +5,7 @@ import { MatChipsModule } from '@angular/material/chips';
 import { MatIcon } from '@angular/material/icon';
 import { MatListModule } from '@angular/material/list';
 import { MatMenuModule } from '@angular/material/menu';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { kitSchema, type Implement, type ImplementKind, type MassUnit, type Recipe } from '@dray/core';
 import { HORIZON_WEEKS, KIND_WORDS, KITCHEN_SCALE_WAY, type AdditionWorth } from '@dray/core/late';
 import { counted } from '../ui/count';
@@ -34,6 +35,7 @@ import { pictureOf } from './thing-picture';
     MatIconButton,
     MatListModule,
     MatMenuModule,
+    MatSlideToggle,
     NumberLineView,
     TextField,
   ],
@@ -96,7 +98,20 @@ export class KitScreen {
   protected drop(): void {
     const name = this.kits.entry()?.kit.name ?? '';
     this.kits.drop();
-    this.notice.done($localize`${name} is taken out.`);
+    this.notice.done($localize`${name} is deleted.`);
+  }
+
+  /** Nobody is given loads of it; whose it is stays written down. */
+  protected archive(): void {
+    const kit = this.kits.entry()?.kit;
+    if (!kit) return;
+    this.kits.documents.archive('kits', kit.id);
+    this.notice.done($localize`${kit.name} is archived: nobody is given loads of it.`);
+  }
+
+  protected bringBack(id: string): void {
+    this.kits.documents.bringBack('kits', id);
+    this.kits.show(id);
   }
 
   protected picture(implement: Implement): Recipe | undefined {

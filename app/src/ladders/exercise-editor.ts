@@ -14,6 +14,7 @@ import {
   ownedFrom,
   PATTERN_WORDS,
   patternSchema,
+  present,
   PROP_WORDS,
   propSchema,
   REP_WORDS,
@@ -126,11 +127,11 @@ export class ExerciseEditor {
     const document = this.documents.document();
     if (!exercise || !document || !this.sound()) return [];
     const version = versionOfExercise(exercise);
-    return document.participants.map((person) => {
+    return present(document.participants).map((person) => {
       const verdict = applyCautions(version, cautionSubjects(person), this.view.catalog());
       if (verdict.kind === 'blocked') return { name: person.name, no: true, words: verdict.rule.words };
       const owned = ownedFrom(
-        document.kits.filter(({ id }) => person.kitIds.includes(id)),
+        present(document.kits).filter(({ id }) => person.kitIds.includes(id)),
         person,
       );
       const missing = owned.missing(verdict.version.needs);

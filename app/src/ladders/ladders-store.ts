@@ -9,6 +9,7 @@ import {
   MUSCLE_WORDS,
   ownedFrom,
   plainId,
+  present,
   PROP_WORDS,
   rankSubstitutes,
   REP_WORDS,
@@ -120,7 +121,7 @@ export const LaddersStore = signalStore(
       if (!current || !document) return [];
       const standing = (person: Participant) => chooseRung(person, current, view.catalog().ladders)?.rung.id;
       return current.rungs.map((rung) => {
-        const here = document.participants.filter((person) => standing(person) === rung.id);
+        const here = present(document.participants).filter((person) => standing(person) === rung.id);
         const log = (id: string) => document.log.filter((entry) => entry.participantId === id);
         return {
           rung,
@@ -138,6 +139,7 @@ export const LaddersStore = signalStore(
     return {
       climb,
       rung,
+      version,
       person,
       own: computed(() => documents.document()?.ladders.some(({ id }) => id === ladder()?.id) ?? false),
       detail: computed(() => {
@@ -190,7 +192,7 @@ export const LaddersStore = signalStore(
         const document = documents.document();
         if (!current || !document) return [];
         const somebody = person();
-        const kits = document.kits.filter(({ id }) =>
+        const kits = present(document.kits).filter(({ id }) =>
           kitId() === '' ? somebody?.kitIds.includes(id) : id === kitId(),
         );
         const limited = somebody !== undefined || kitId() !== '';
@@ -300,7 +302,7 @@ export const LaddersStore = signalStore(
       const ladder = store.ladder();
       if (!ladder) return;
       const rungs = ladder.rungs.filter(({ id }) => id !== rungId);
-      store._keep($localize`take out a rung`, ({ ladders }) => replace(ladders, { ...ladder, rungs }));
+      store._keep($localize`delete a rung`, ({ ladders }) => replace(ladders, { ...ladder, rungs }));
       patchState(store, { chosenRungId: undefined });
     },
 
@@ -346,7 +348,7 @@ export const LaddersStore = signalStore(
       }
       if (
         store._keep(
-          $localize`take out a ladder`,
+          $localize`delete a ladder`,
           (own) => (own.ladders = own.ladders.filter((ladder) => ladder.id !== id)),
         )
       ) {
@@ -433,7 +435,7 @@ export const LaddersStore = signalStore(
         });
         return;
       }
-      const done = store._keep($localize`take out an exercise`, (own) => {
+      const done = store._keep($localize`delete an exercise`, (own) => {
         own.exercises = own.exercises.filter((exercise) => exercise.id !== id);
       });
       if (done) store.drafts.drop();

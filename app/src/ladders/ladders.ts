@@ -1,4 +1,3 @@
-import { DecimalPipe } from '@angular/common';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -17,6 +16,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
 import { MatListModule } from '@angular/material/list';
 import { MatSelectModule } from '@angular/material/select';
+import { MatDialog } from '@angular/material/dialog';
 import { Router } from '@angular/router';
 import { CONDITION_WORDS, conditionSchema, ladderSchema } from '@dray/core';
 import { ChoiceField } from '../ui/forms/choice-field';
@@ -32,7 +32,6 @@ import { RungEditor } from './rung-editor';
   selector: 'dray-ladders',
   imports: [
     ChoiceField,
-    DecimalPipe,
     ExerciseEditor,
     FormField,
     MatButton,
@@ -55,6 +54,7 @@ import { RungEditor } from './rung-editor';
 export class LaddersScreen {
   protected readonly ladders = inject(LaddersStore);
   private readonly router = inject(Router);
+  private readonly dialogs = inject(MatDialog);
   /** From the address: an exercise that a session names and nobody knows, to be written. */
   readonly write = input<string>();
 
@@ -81,14 +81,17 @@ export class LaddersScreen {
   });
   protected readonly people = computed(() => [
     { value: '', words: $localize`anybody with everything` },
-    ...(this.ladders.documents.document()?.participants ?? []).map(({ id, name }) => ({
+    ...this.ladders.documents.people().map(({ id, name }) => ({
       value: id,
       words: name,
     })),
   ]);
   protected readonly kits = computed(() => [
     { value: '', words: $localize`their own kit` },
-    ...(this.ladders.documents.document()?.kits ?? []).map(({ id, name }) => ({ value: id, words: name })),
+    ...this.ladders.documents.kits().map(({ id, name }) => ({
+      value: id,
+      words: name,
+    })),
   ]);
   protected readonly watch = computed(() => Object.entries(this.ladders.detail()?.words?.watch ?? {}));
 
@@ -101,6 +104,15 @@ export class LaddersScreen {
       untracked(() => this.ladders.writeNamed(name));
       // Once: coming back to the page does not begin it anew.
       void this.router.navigate([], { queryParams: {}, replaceUrl: true });
+    });
+  }
+
+  /** This rung for one person in one place of the session on view, until the coach says otherwise. */
+  protected async give(): Promise<void> {
+    const { openCell } = await import('../board/cell-dialog');
+    openCell(this.dialogs, {
+      participantId: this.ladders.personId() || undefined,
+      version: this.ladders.version(),
     });
   }
 

@@ -35,7 +35,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
   imports: [ChoiceField, FileButton, MatButton, MatIcon, MatProgressBar, MatStepperModule],
   template: `
     <button i18n matButton [disabled]="!!busy()" (click)="write()">Save the log as CSV</button>
-    <dray-file-button i18n accept=".csv,text/csv" (chosen)="look($event)">Take in a CSV</dray-file-button>
+    <dray-file-button i18n accept=".csv,text/csv" (chosen)="look($event)">Import a CSV</dray-file-button>
     @if (busy(); as words) {
       <p class="hint" role="status">{{ words }}</p>
       <mat-progress-bar
@@ -75,7 +75,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
             <button i18n matButton="outlined" [disabled]="!!busy()" (click)="check()">Look through it</button>
           </div>
         </mat-step>
-        <mat-step i18n-label label="What can be taken in">
+        <mat-step i18n-label label="What can be imported">
           @if (found(); as result) {
             <div data-testid="log-found">
               <p i18n>
@@ -97,9 +97,9 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
               }
               <button i18n matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()">
                 @if (result.bad > 0) {
-                  Take in the good ones
+                  Import the good ones
                 } @else {
-                  Take them in
+                  Import them
                 }
               </button>
             </div>
@@ -184,7 +184,7 @@ export class LogFiles {
       const { kept } = await talk.ask({ kind: 'keep' }, (share) => this.share.set(share));
       await this.documents.readLogAgain((document) => this.workOut(document));
       this.leave();
-      this.done.set($localize`${counted(kept, $localize`set`, $localize`sets`)} taken in.`);
+      this.done.set($localize`${counted(kept, $localize`set`, $localize`sets`)} imported.`);
     });
   }
 

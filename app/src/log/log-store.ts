@@ -227,7 +227,7 @@ export const LogStore = signalStore(
         const person = store.selectedPerson();
         if (!cell || !person || cell.entries.length === 0) return;
         await view.record(
-          $localize`${person.name}:named:: take out ${counted(cell.entries.length, $localize`set`, $localize`sets`)}`,
+          $localize`${person.name}:named:: delete ${counted(cell.entries.length, $localize`set`, $localize`sets`)}`,
           [],
           cell.entries,
         );

@@ -44,9 +44,9 @@ export const PeopleStore = signalStore(
     today: inject(TODAY)(),
   })),
   withComputed(({ documents, chosenId }) => ({
-    people: computed(() => documents.document()?.participants ?? []),
+    people: documents.people,
     person: computed<Participant | undefined>(() => {
-      const people = documents.document()?.participants ?? [];
+      const people = documents.people();
       return people.find(({ id }) => id === chosenId()) ?? people[0];
     }),
   })),
@@ -171,7 +171,7 @@ export const PeopleStore = signalStore(
       /** Out of the class, with what was set by hand for them and what they logged; undo brings all of it back. */
       remove(): void {
         const id = store.person()?.id;
-        store.documents.edit($localize`take out ${store.person()?.name ?? ''}`, (document) => ({
+        store.documents.edit($localize`delete ${store.person()?.name ?? ''}`, (document) => ({
           ...document,
           participants: document.participants.filter((person) => person.id !== id),
           overrides: document.overrides.filter(({ participantId }) => participantId !== id),
@@ -195,7 +195,7 @@ export const PeopleStore = signalStore(
       },
 
       removeSet(set: KnownSet): void {
-        change($localize`take out a set`, (person) => ({
+        change($localize`delete a set`, (person) => ({
           ...person,
           knownSets: person.knownSets.filter((known) => known !== set),
         }));

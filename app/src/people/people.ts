@@ -1,10 +1,14 @@
 import {
+  afterNextRender,
   ChangeDetectionStrategy,
   Component,
   computed,
+  DestroyRef,
   DOCUMENT,
   effect,
+  ElementRef,
   inject,
+  Injector,
   input,
   signal,
 } from '@angular/core';
@@ -26,6 +30,9 @@ import { RosterDialog } from './roster-dialog';
 import { Strength } from './strength';
 
 const TABS = [$localize`profile and cautions`, 'strength'] as const;
+
+/** Comes with the way to somebody who was just put in. */
+const FRESH = { fresh: true };
 
 /** People: who they are and what limits them, and how strong they are. */
 @Component({
@@ -52,6 +59,9 @@ export class PeopleScreen {
 
   protected readonly people = inject(PeopleStore);
   private readonly page = inject(DOCUMENT);
+  private readonly injector = inject(Injector);
+  private readonly alive = inject(DestroyRef);
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   private readonly router = inject(Router);
   private readonly dialogs = inject(MatDialog);
   private readonly notice = inject(Notice);
@@ -65,11 +75,22 @@ export class PeopleScreen {
 
   constructor() {
     effect(() => this.people.show(this.participant()));
+    // From the list without anybody one comes to a page of its own.
+    if (this.router.currentNavigation()?.extras.state === FRESH) this.selectName();
   }
 
   protected create(): void {
     this.tab.set(TABS[0]);
-    void this.router.navigate(['/people', this.people.create()]);
+    const created = this.router.navigate(['/people', this.people.create()], { state: FRESH });
+    void created.then(() => {
+      if (!this.alive.destroyed) this.selectName();
+    });
+  }
+
+  /** Their name is what is written first. */
+  private selectName(): void {
+    const field = () => this.host.nativeElement.querySelector<HTMLInputElement>('dray-profile input');
+    afterNextRender(() => field()?.select(), { injector: this.injector });
   }
 
   protected duplicate(): void {
@@ -80,7 +101,21 @@ export class PeopleScreen {
   protected remove(): void {
     const name = this.people.person()?.name ?? '';
     this.people.remove();
-    this.notice.done($localize`${name} is out of the class.`);
+    this.notice.done($localize`${name} is deleted, with what was logged.`);
+  }
+
+  /** Out of the class with everything kept; the way back is in the same menu. */
+  protected archive(): void {
+    const person = this.people.person();
+    if (!person) return;
+    this.people.documents.archive('participants', person.id);
+    void this.router.navigate(['/people']);
+    this.notice.done($localize`${person.name} is archived: off every board, nothing lost.`);
+  }
+
+  protected bringBack(id: string): void {
+    this.people.documents.bringBack('participants', id);
+    void this.router.navigate(['/people', id]);
   }
 
   protected exportRoster(): void {

@@ -69,7 +69,7 @@ export class Profile {
     words: format(setISODay(new Date(), value), 'EEE'),
   }));
 
-  protected readonly kits = computed(() => this.people.documents.document()?.kits ?? []);
+  protected readonly kits = this.people.documents.kits;
 
   protected readonly standing = computed(() => {
     const set = Object.keys(this.person()?.rungs ?? {}).length;

@@ -8,7 +8,7 @@ import type { RosterRead } from '@dray/core/late';
   selector: 'dray-roster-dialog',
   imports: [MatDialogModule, MatButton],
   template: `
-    <h2 i18n mat-dialog-title>Take the roster in?</h2>
+    <h2 i18n mat-dialog-title>Import the roster?</h2>
     <mat-dialog-content data-testid="roster">
       <p>
         <b i18n
@@ -23,7 +23,7 @@ import type { RosterRead } from '@dray/core/late';
     <mat-dialog-actions align="end">
       <button i18n matButton [mat-dialog-close]="false">Leave the class as it is</button>
       <button i18n matButton="outlined" [mat-dialog-close]="true" [disabled]="read.people.length === 0">
-        Take them in
+        Import them
       </button>
     </mat-dialog-actions>
   `,

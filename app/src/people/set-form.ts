@@ -4,7 +4,8 @@ import { MatButton } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
-import { knownSetSchema, problemFrom, readMass } from '@dray/core';
+import { knownSetSchema, MOST_LIFTED_KG, MOST_LIFTED_WORDS, problemFrom, readMass } from '@dray/core';
+import * as z from 'zod';
 import { DateField } from '../ui/forms/date-field';
 import { massText } from '../ui/forms/mass-field';
 import { checkedBy } from '../ui/forms/zod';
@@ -19,6 +20,8 @@ interface Draft {
   readonly left: number | null;
 }
 
+const LIFTED_WORDS = $localize`has to be more than 0 and at most ${MOST_LIFTED_WORDS}:most:`;
+const LIFTED = z.number().positive(LIFTED_WORDS).max(MOST_LIFTED_KG, LIFTED_WORDS).optional();
 const { reps: repsSchema, reserve: leftSchema } = knownSetSchema.shape;
 const NOTHING = { load: '', reps: null, left: null } as const;
 
@@ -94,7 +97,7 @@ export class SetForm {
     source: () => this.people.exercise()?.id ?? '',
     computation: (exerciseId, before) => ({ ...(before?.value ?? NOTHING), exerciseId, rungId: '' }),
   });
-  private readonly loadSchema = computed(() => massText(this.unit(), knownSetSchema.shape.loadKg));
+  private readonly loadSchema = computed(() => massText(this.unit(), LIFTED));
   protected readonly set = form(this.draft, (path) => {
     checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'Load' });
     checkedBy(path.reps, { schema: () => repsSchema, named: () => 'Reps' });

@@ -60,7 +60,7 @@ export class Strength {
     { name: $localize`left`, cell: ({ left }) => left },
     { name: $localize`alone it says`, cell: ({ implied }) => implied },
   ];
-  protected readonly columns = ['day', 'exercise', ...this.numbers.map(({ name }) => name), 'take out'];
+  protected readonly columns = ['day', 'exercise', ...this.numbers.map(({ name }) => name), 'delete'];
 
   protected readonly tier = computed(() => {
     const [person, exercise] = [this.people.person(), this.people.exercise()];
@@ -171,10 +171,10 @@ export class Strength {
 
   protected remove(set: KnownSet): void {
     this.people.removeSet(set);
-    this.notice.done($localize`The set is taken out.`);
+    this.notice.done($localize`The set is deleted.`);
   }
 
   protected takeOutSays(date: string): string {
-    return $localize`Take out the set of ${date}`;
+    return $localize`Delete the set of ${date}`;
   }
 }

@@ -77,7 +77,7 @@ export const ComposeStore = signalStore(
     const context = computed(() => ({
       catalog: plan.view.catalog(),
       timing: document()?.settings.timing,
-      participants: document()?.participants ?? [],
+      participants: plan.documents.people(),
       newId: () => crypto.randomUUID(),
     }));
     return {

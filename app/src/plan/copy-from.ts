@@ -63,7 +63,7 @@ export class CopyFrom {
   protected readonly chosen = signal<string | undefined>(undefined);
 
   protected readonly others = computed(() =>
-    (this.plan.documents.document()?.sessions ?? []).filter(({ id }) => id !== this.plan.view.session()?.id),
+    this.plan.documents.sessions().filter(({ id }) => id !== this.plan.view.session()?.id),
   );
   protected readonly source = computed<Session | undefined>(() => {
     const all = [...this.others(), ...this.starts];

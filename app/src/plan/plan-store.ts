@@ -162,7 +162,7 @@ export const PlanStore = signalStore(
     return {
       slots,
       selected,
-      sessions: computed(() => documents.document()?.sessions ?? []),
+      sessions: documents.sessions,
       blocks: computed<BlockView[]>(() => {
         const session = view.session();
         const letters: ReadonlyMap<string, string> = session ? slotLetters(session) : new Map();
@@ -297,7 +297,7 @@ export const PlanStore = signalStore(
   // Its blocks.
   withMethods((store) => ({
     duplicateBlock(blockId: string): void {
-      store.change($localize`block once more`, (session) => {
+      store.change($localize`duplicate a block`, (session) => {
         const at = session.blocks.findIndex(({ id }) => id === blockId);
         const block = session.blocks[at];
         return block
@@ -357,7 +357,7 @@ export const PlanStore = signalStore(
       if (slotId !== undefined) patchState(store, { selectedSlotId: slotId });
     },
     removeBlock(blockId: string): void {
-      store.change($localize`take out a block`, (session) => removeBlock(session, blockId));
+      store.change($localize`delete a block`, (session) => removeBlock(session, blockId));
     },
     moveBlock(blockId: string, to: number): void {
       store.change($localize`move a block`, (session) => moveBlock(session, blockId, to));
@@ -408,7 +408,7 @@ export const PlanStore = signalStore(
       return slot.id;
     },
     removeSlot(slotId: string): void {
-      store.change($localize`take out ${store.nameOf(slotId)}`, (session) => removeSlot(session, slotId));
+      store.change($localize`delete ${store.nameOf(slotId)}`, (session) => removeSlot(session, slotId));
     },
     moveSlot(slotId: string, blockId: string, index: number): void {
       store.change($localize`move ${store.nameOf(slotId)}`, (session) => {

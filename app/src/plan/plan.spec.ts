@@ -87,7 +87,7 @@ describe('PlanScreen', () => {
     await more.clickItem({ text: 'Delete' });
     expect(names()).not.toContain('Squat');
     const notice = await TestbedHarnessEnvironment.documentRootLoader(fixture).getHarness(MatSnackBarHarness);
-    expect(await notice.getMessage()).toContain('Superset is taken out.');
+    expect(await notice.getMessage()).toContain('Superset is deleted.');
     await notice.dismissWithAction();
     expect(names()).toContain('Squat');
     expect(session().blocks.length).toBe(6);

@@ -123,6 +123,20 @@ export class PlanScreen {
     this.notice.done($localize`“${name}” is deleted. What was logged of it stays.`);
   }
 
+  /** Off every list and on no day from today on; what was logged and what it asks is kept. */
+  protected archiveSession(): void {
+    const session = this.plan.view.session();
+    if (!session) return;
+    this.plan.documents.archive('sessions', session.id);
+    this.plan.view.showSession(undefined);
+    this.notice.done($localize`“${session.name}” is archived, and on no day from today on.`);
+  }
+
+  protected bringBackSession(id: string): void {
+    this.plan.documents.bringBack('sessions', id);
+    this.plan.view.showSession(id);
+  }
+
   protected roundsWord(rounds: number): string {
     return plural(rounds, $localize`round`, $localize`rounds`);
   }
@@ -294,13 +308,13 @@ export class PlanScreen {
 
   protected removeBlock({ block, name }: BlockView): void {
     this.plan.removeBlock(block.id);
-    this.notice.done($localize`${name} is taken out.`);
+    this.notice.done($localize`${name} is deleted.`);
   }
 
   private removeSlot(slotId: string): void {
     const name = this.plan.nameOf(slotId);
     this.plan.removeSlot(slotId);
-    this.notice.done($localize`${name} is taken out.`);
+    this.notice.done($localize`${name} is deleted.`);
   }
 
   protected addSlot(blockId: string, { source, work }: Chosen): void {

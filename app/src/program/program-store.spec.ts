@@ -118,11 +118,16 @@ describe('ProgramStore', () => {
   it('goes on with the same again after its end, on the same weekday', () => {
     const opened = store();
     opened.create();
-    expect(opened.programs().length).toBe(2);
+    expect(opened.programs().length).toBe(3);
     expect(own(opened).name).toBe('Eight weeks before the slip, again');
-    // Eight weeks on from a Tuesday is a Tuesday.
-    expect(own(opened).startDate).toBe('2026-12-22');
+    // Its weeks begin on Monday, and its sessions are its own: no class of it is one of the old.
+    expect(own(opened).startDate).toBe('2026-12-21');
+    const [first] = own(opened).weeks;
+    expect(first?.days.map(({ weekday }) => weekday)).toEqual([2, 5]);
+    expect(first?.days.some(({ sessionId }) => ['tuesday', 'friday'].includes(sessionId))).toBeFalse();
+    expect(opened.placeable().map(({ name }) => name)).toContain('Tuesday, whole body, again');
+    expect(opened.placeable().map(({ name }) => name)).not.toContain('Tuesday, whole body');
     opened.remove();
-    expect(opened.programs().map(({ id }) => id)).toEqual(['autumn']);
+    expect(opened.programs().map(({ id }) => id)).toEqual(['autumn', 'noon']);
   });
 });

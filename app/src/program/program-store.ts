@@ -1,5 +1,6 @@
 import { computed, inject, linkedSignal, resource } from '@angular/core';
 import {
+  addDays,
   cancelClass,
   classDays,
   classId,
@@ -7,6 +8,7 @@ import {
   holidayOn,
   moveClass,
   MUSCLE_WORDS,
+  programOf,
   programWeek,
   weekdayOf,
   weekOn,
@@ -19,7 +21,6 @@ import {
   type Session,
 } from '@dray/core';
 import {
-  copyOfProgram,
   doseBand,
   editWeek,
   freeWeekdays,
@@ -27,6 +28,7 @@ import {
   mondayOf,
   moveDay,
   placeBetween,
+  programAgain,
   recoveryConflicts,
   sessionEffort,
   weeklyDays,
@@ -107,15 +109,30 @@ export const ProgramStore = signalStore(
     project: inject(PROJECT),
   })),
   withComputed(({ documents, view, chosenId, personId }) => ({
-    programs: computed(() => documents.document()?.programs ?? []),
+    programs: documents.programs,
     program: computed(() => {
-      const programs = documents.document()?.programs ?? [];
-      return programs.find(({ id }) => id === chosenId()) ?? view.program() ?? programs[0];
+      const programs = documents.programs();
+      return (
+        programs.find(({ id }) => id === chosenId()) ??
+        programs.find(({ id }) => id === view.program()?.id) ??
+        programs[0]
+      );
     }),
+    /** All there are: the past weeks of a program have archived ones in them too. */
     sessions: computed(() => documents.document()?.sessions ?? []),
     person: computed(() => {
-      const people = documents.document()?.participants ?? [];
+      const people = documents.people();
       return people.find(({ id }) => id === personId()) ?? people[0];
+    }),
+  })),
+  withComputed(({ documents, program }) => ({
+    /** Those that can stand on its days: a session's classes are counted in one program, so one that runs in another has its place there. */
+    placeable: computed(() => {
+      const document = documents.document();
+      return documents.sessions().filter(({ id }) => {
+        const stands = document && programOf(document, id);
+        return !stands || stands.archived || stands.id === program()?.id;
+      });
     }),
   })),
   withComputed(({ documents, view, program, sessions }) => ({
@@ -235,7 +252,7 @@ export const ProgramStore = signalStore(
     /** Weekdays of the present week on which balance or posture may stand. */
     free: computed(() => {
       const own = program();
-      const easy = sessions().filter(isEasyDay);
+      const easy = documents.sessions().filter(isEasyDay);
       return own
         ? { easy, days: freeWeekdays(own, presentWeek()).map((day) => WEEKDAY_WORDS[day - 1] ?? '') }
         : undefined;
@@ -387,7 +404,8 @@ export const ProgramStore = signalStore(
         edit($localize`name`, (program) => ({ ...program, name }));
       },
       begin(startDate: string): void {
-        edit($localize`begins ${startDate}`, (program) => ({ ...program, startDate }));
+        // Weeks begin on Monday, whatever day of one was chosen.
+        edit($localize`begins ${startDate}`, (program) => ({ ...program, startDate: mondayOf(startDate) }));
       },
       setTime(time: string | undefined): void {
         edit($localize`time of day`, ({ startTime: _, ...program }) =>
@@ -415,38 +433,32 @@ export const ProgramStore = signalStore(
         edit($localize`open again`, (program) => withoutHoliday(program, at));
       },
 
-      /** The same again from the week after its end, or a new one with the sessions there are. */
+      /** The same again from the week after its end, or a new one of four weeks with nothing on their days yet. */
       create(): void {
         const id = crypto.randomUUID();
+        const again = (name: string) => $localize`${name}, again`.slice(0, 120);
+        const document = store.documents.document();
         const old = store.program();
-        const fresh: Program = old
-          ? copyOfProgram(old, {
-              id,
-              name: $localize`${old.name}, again`.slice(0, 120),
-              startDate: dateIn(old, old.weeks.length + 1, weekdayOf(old.startDate)),
-            })
-          : {
-              id,
-              name: $localize`A new program`,
-              startDate: mondayOf(store.view.today()),
-              weeks: Array.from({ length: 4 }, (_, at) => ({
-                week: at + 1,
-                days: store
-                  .sessions()
-                  .slice(0, 1)
-                  .map(({ id: sessionId }) => ({ weekday: weekdayOf(store.view.today()), sessionId })),
-              })),
-              scheme: NEW_SCHEME,
-            };
-        store.documents.edit($localize`new: ${fresh.name}`, (document) => ({
+        const fresh =
+          old && document
+            ? programAgain(document, old, {
+                id,
+                name: again(old.name),
+                startDate: mondayAfter(old),
+                nameOf: again,
+                newId: () => crypto.randomUUID(),
+              })
+            : { program: emptyProgram(id, store.view.today()), sessions: [] };
+        store.documents.edit($localize`new: ${fresh.program.name}`, (document) => ({
           ...document,
-          programs: [...document.programs, fresh],
+          sessions: [...document.sessions, ...fresh.sessions],
+          programs: [...document.programs, fresh.program],
         }));
         patchState(store, { chosenId: id, at: undefined });
       },
       remove(): void {
         const id = store.program()?.id;
-        store.documents.edit($localize`take the program out`, (document) => ({
+        store.documents.edit($localize`delete the program`, (document) => ({
           ...document,
           programs: document.programs.filter((program) => program.id !== id),
         }));
@@ -455,3 +467,15 @@ export const ProgramStore = signalStore(
     };
   }),
 );
+
+function emptyProgram(id: string, today: string): Program {
+  const weeks = Array.from({ length: 4 }, (_, before) => ({ week: before + 1, days: [] }));
+  return { id, name: $localize`A new program`, startDate: mondayOf(today), weeks, scheme: NEW_SCHEME };
+}
+
+/** The Monday of the week that comes after its last class. */
+function mondayAfter(program: Program): string {
+  const monday = mondayOf(dateIn(program, program.weeks.length + 1, weekdayOf(program.startDate)));
+  const last = classDays(program).at(-1)?.date ?? '';
+  return last < monday ? monday : addDays(monday, 7);
+}

@@ -95,10 +95,8 @@ export class ProgramScreen {
   protected readonly usualCap = DEFAULT_WHOLE_CAP_PERCENT;
 
   protected readonly programs = computed(() => this.program.programs().map(named));
-  protected readonly sessions = computed(() => this.program.sessions().map(named));
-  protected readonly people = computed(() =>
-    (this.program.documents.document()?.participants ?? []).map(named),
-  );
+  protected readonly placeable = computed(() => this.program.placeable().map(named));
+  protected readonly people = computed(() => this.program.documents.people().map(named));
   protected readonly weekdays = computed(() =>
     this.program.weekdays().map((value) => ({ value, words: WEEKDAY_WORDS[value - 1] ?? '' })),
   );
@@ -113,7 +111,7 @@ export class ProgramScreen {
 
   /** The class that would be added: the first there is, until another is chosen. */
   protected readonly adding = linkedSignal(() => ({
-    sessionId: this.program.sessions()[0]?.id,
+    sessionId: this.program.placeable()[0]?.id,
     weekday: this.program.weekdays()[0],
   }));
 
@@ -157,12 +155,24 @@ export class ProgramScreen {
 
   protected takeOut(week: number, index: number): void {
     this.program.takeOut(week, index);
-    this.notice.done($localize`The class is taken out.`);
+    this.notice.done($localize`The class is deleted.`);
   }
 
   protected remove(): void {
     this.program.remove();
-    this.notice.done($localize`The program is taken out.`);
+    this.notice.done($localize`The program is deleted.`);
+  }
+
+  protected archive(): void {
+    const own = this.program.program();
+    if (!own) return;
+    this.program.documents.archive('programs', own.id);
+    this.notice.done($localize`${own.name} is archived; its classes and sets are kept.`);
+  }
+
+  protected bringBack(id: string): void {
+    this.program.documents.bringBack('programs', id);
+    this.program.show(id);
   }
 
   protected drop({ item, container }: CdkDragDrop<CalendarDay, CalendarDay, DayClass>): void {

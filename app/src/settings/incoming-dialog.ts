@@ -24,7 +24,7 @@ const count = (number: number) => number || '–';
     <mat-dialog-actions align="end">
       <button i18n matButton [mat-dialog-close]="false">Leave all as it is</button>
       <button i18n matButton (click)="asked.keepFirst()">First export what is here</button>
-      <button i18n matButton="outlined" [mat-dialog-close]="true">Take it in</button>
+      <button i18n matButton="outlined" [mat-dialog-close]="true">Import it</button>
     </mat-dialog-actions>
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,

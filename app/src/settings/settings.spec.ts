@@ -74,9 +74,9 @@ describe('SettingsScreen', () => {
     expect(documents.document()?.participants.length).toBe(6);
     await give(fewer);
     await asked();
-    await (await outside.getHarness(MatButtonHarness.with({ text: 'Take it in' }))).click();
+    await (await outside.getHarness(MatButtonHarness.with({ text: 'Import it' }))).click();
     await until(() => documents.document()?.participants.length === 5);
-    await until(() => document.body.textContent.includes('Taken in: class.dray.json.'));
+    await until(() => document.body.textContent.includes('Imported: class.dray.json.'));
   });
 
   it('says in words why a file is not taken in', async () => {

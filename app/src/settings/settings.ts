@@ -116,6 +116,6 @@ export class SettingsScreen {
       return;
     }
     await this.settings.takeIn();
-    this.notice.say($localize`Taken in: ${incoming.from}.`);
+    this.notice.say($localize`Imported: ${incoming.from}.`);
   }
 }

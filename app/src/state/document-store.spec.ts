@@ -33,7 +33,7 @@ describe('DocumentStore', () => {
     await until(() => documents.writing() === 0);
     const kept = await TestBed.inject(DocumentRepository).read();
     expect(kept?.sessions[0]?.budgetMinutes).toBe(45);
-    expect(kept?.sessions.map(({ id }) => id)).toEqual(['tuesday', 'friday']);
+    expect(kept?.sessions.map(({ id }) => id)).toEqual(['tuesday', 'friday', 'noon']);
   });
 
   it('takes edits back and makes them again, on disk too', async () => {
@@ -104,7 +104,7 @@ describe('DocumentStore', () => {
       reason: 'tired',
     };
     documents.edit('by hand', (document) => ({ ...document, overrides: [override] }));
-    documents.editSession('take out', 'tuesday', (session) => ({ ...session, blocks: [] }));
+    documents.editSession('delete', 'tuesday', (session) => ({ ...session, blocks: [] }));
     expect(documents.document()?.overrides).toEqual([]);
     documents.undo();
     expect(documents.document()?.overrides).toEqual([override]);
@@ -121,7 +121,7 @@ describe('DocumentStore', () => {
     await documents.record('a set', [entry]);
     documents.removeSession('tuesday');
     const { sessions, programs, log } = documents.document()!;
-    expect(sessions.map(({ id }) => id)).toEqual(['friday']);
+    expect(sessions.map(({ id }) => id)).toEqual(['friday', 'noon']);
     expect(
       programs[0]!.weeks.every(({ days }) => days.every((day) => day.sessionId === 'friday')),
     ).toBeTrue();

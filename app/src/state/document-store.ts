@@ -15,6 +15,7 @@ import type { Step } from '../data/dray-db';
 import { dayOf } from '../data/log-days';
 import { reconcile, reconcileLog } from '../data/reconcile';
 import { WriteQueue } from '../data/write-queue';
+import { withArchive } from './with-archive';
 
 /** An edit that can be taken back, with the words for it. */
 export interface Edit {
@@ -165,6 +166,13 @@ export const DocumentStore = signalStore(
       /** Another class comes to the front and the one that stood there is put away whole; undo starts afresh. */
       async exchange(front: Front, document: DrayDocument): Promise<void> {
         await store.queue.settled();
+        // The boatyard goes with its four weeks, be they ever so late.
+        if (await store.repository.awaitsDemoLog()) {
+          await store.repository.addDemoLog().then(
+            () => methods.takeIn(),
+            () => undefined,
+          );
+        }
         const away = store.document();
         if (!away) return;
         await store._enqueue(async () => {
@@ -340,6 +348,7 @@ export const DocumentStore = signalStore(
     };
     return methods;
   }),
+  withArchive(),
   withHooks({
     onInit(store) {
       void store.open();

@@ -4,6 +4,11 @@ import { Notice } from '../ui/notice';
 /** A screen's own words for it, or Angular's number for a deferred part of one (NG0750). */
 const NOT_LOADED = /dynamically imported module|importing a module script|loading chunk|NG0750/i;
 
+/** Whether a screen, or a part of one, could not be fetched. */
+export function isNotLoaded(error: unknown): boolean {
+  return NOT_LOADED.test(error instanceof Error ? error.message : String(error));
+}
+
 /** Where every error ends that nobody caught: it is written to the console, and said in words on the page. */
 export class Faults implements ErrorHandler {
   private readonly injector = inject(Injector);
@@ -14,7 +19,7 @@ export class Faults implements ErrorHandler {
     this.injector
       .get(Notice)
       .say(
-        NOT_LOADED.test(said)
+        isNotLoaded(error)
           ? $localize`A part of Dray could not be loaded. Everything you did is kept: load the page again.`
           : $localize`Something went wrong in Dray (${said.slice(0, 120)}). What you did is kept; if it comes again, load the page anew.`,
       );

@@ -42,6 +42,16 @@ describe('the class in front', () => {
     expect(documents.document()?.settings.unit).toBe('lb');
   });
 
+  it('takes its four weeks along, however soon it is left', async () => {
+    const { store } = await front();
+    const repository = TestBed.inject(DocumentRepository);
+    const added = spyOn(repository, 'addDemoLog').and.callThrough();
+    expect(await repository.awaitsDemoLog()).toBeTrue();
+    await store.begin(EMPTY_DOCUMENT);
+    expect(added).toHaveBeenCalledTimes(1);
+    expect(await repository.awaitsDemoLog()).toBeFalse();
+  });
+
   it('is never written over by one that cannot be read', async () => {
     const { db, documents, store } = await front();
     await store.begin(EMPTY_DOCUMENT);
@@ -81,7 +91,7 @@ describe('a class that is begun', () => {
     await begin.finish();
     expect(store.front()).toBe('own');
     expect(documents.document()?.participants.map(({ name }) => name)).toEqual(['Ida', 'Bram']);
-    expect(documents.document()?.kits.map(({ implements: things }) => things.length)).toEqual([8, 1]);
+    expect(documents.document()?.kits.map(({ implements: things }) => things.length)).toEqual([7, 1]);
 
     begin.typeNames('Cleo');
     begin.startWith('text');

@@ -59,7 +59,7 @@ describe('ViewStore', () => {
     db = provideFreshBrowser();
     const view = await opened();
     view.showSession('friday');
-    view.documents.edit('take out', (document) => ({
+    view.documents.edit('delete', (document) => ({
       ...document,
       sessions: document.sessions.filter(({ id }) => id !== 'friday'),
     }));

@@ -69,8 +69,8 @@ export const ViewStore = signalStore(
   })),
   withComputed(({ documents, chosenSessionId }) => ({
     session: computed(() => {
-      const sessions = documents.document()?.sessions ?? [];
-      return sessions.find(({ id }) => id === chosenSessionId()) ?? sessions[0];
+      const here = documents.sessions();
+      return here.find(({ id }) => id === chosenSessionId()) ?? here[0];
     }),
     unit: computed(() => documents.document()?.settings.unit ?? 'kg'),
     /** What ships, and the coach's own beside it. */

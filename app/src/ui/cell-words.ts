@@ -25,6 +25,19 @@ export function effortWords({ work, planned, version }: ReadyCell): string {
   return reserve === 0 ? $localize`none left` : $localize`${reserve} left`;
 }
 
+/** The same in the words of a card: "3 × 12, stop with 2 left". */
+export function plainWorkWords(cell: ReadyCell): string {
+  const { reserve } = cell.work;
+  const leads = effortWords(cell) !== '';
+  const effort =
+    !leads || reserve === undefined
+      ? ''
+      : reserve === 0
+        ? $localize`as long as every one is clean`
+        : $localize`stop with ${reserve} left`;
+  return [countWords(cell), effort].filter(Boolean).join(', ');
+}
+
 /** How many, where how hard is said beside it: "3 × 10 each side", "3 × 12, 10, 8", "2 × max in 60 s". */
 export function countWords({ work, planned, eachSet }: ReadyCell): string {
   const amounts = eachSet?.map(({ amount }) => amount) ?? [];

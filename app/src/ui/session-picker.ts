@@ -23,6 +23,6 @@ export class SessionPicker {
   private readonly documents = inject(DocumentStore);
   protected readonly view = inject(ViewStore);
   protected readonly sessions = computed(() =>
-    (this.documents.document()?.sessions ?? []).map(({ id, name }) => ({ value: id, words: name })),
+    this.documents.sessions().map(({ id, name }) => ({ value: id, words: name })),
   );
 }

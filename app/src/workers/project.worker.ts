@@ -35,7 +35,7 @@ replyWith((question: ProjectQuestion): Path[] => {
   const { document, programId, participantId, today } = question;
   const program = document.programs.find(({ id }) => id === programId);
   const kitIds = document.participants.find(({ id }) => id === participantId)?.kitIds ?? [];
-  const kit = document.kits.find(({ id }) => kitIds.includes(id));
+  const kit = document.kits.find(({ id, archived }) => !archived && kitIds.includes(id));
   const paths = projectProgram(
     document,
     participantId,

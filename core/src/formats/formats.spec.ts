@@ -162,11 +162,11 @@ describe('parseDocument', () => {
     }));
     const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.version).toBe(6);
-    // It starts on a Tuesday, and two sessions are half a week apart.
+    expect(parsed.document.version).toBe(7);
+    // It starts on a Monday, and two sessions are half a week apart.
     expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
-      { weekday: 2, sessionId: 'tuesday' },
-      { weekday: 5, sessionId: 'friday' },
+      { weekday: 1, sessionId: 'tuesday' },
+      { weekday: 4, sessionId: 'friday' },
     ]);
     expect(parsed.document.visits).toEqual([]);
   });
@@ -175,10 +175,10 @@ describe('parseDocument', () => {
     const cases: [(document: DrayDocument) => unknown, RegExp][] = [
       [
         (d) => ({ ...d, participants: [{ ...d.participants[0], bodyMassKg: 'heavy' }] }),
-        /participants, 1, bodyMassKg has to be a number/,
+        /person 1, body mass has to be a number/,
       ],
-      [(d) => ({ ...d, kits: [{ ...d.kits[0], unit: 'stone' }] }), /kits, 1, unit has to be one of: kg, lb/],
-      [(d) => ({ ...d, kits: undefined }), /kits is missing/],
+      [(d) => ({ ...d, kits: [{ ...d.kits[0], unit: 'stone' }] }), /kit 1, unit has to be one of: kg, lb/],
+      [(d) => ({ ...d, kits: undefined }), /kit is missing/],
       [(d) => ({ ...d, colour: 'red' }), /a field Dray does not know: colour/],
     ];
     for (const [change, sentence] of cases) {
@@ -195,7 +195,7 @@ describe('parseDocument', () => {
       };
     });
     expect(sentences(json).join()).toMatch(
-      /massKg: a dumbbell or kettlebell weighs more than 0 and at most 100 kg/,
+      /kit 1, thing 1, mass: a dumbbell or kettlebell weighs more than 0 and at most 100 kg/,
     );
   });
 

@@ -132,7 +132,7 @@ describe('a log as CSV (RFC 4180)', () => {
     expect(said[3]).toContain('“heavy” is no load');
     expect(said[4]).toContain('“many” is no number');
     expect(said[5]).toContain('pain goes from 0 to 10');
-    expect(said[6]).toContain('a load goes from 0 to 500 kg');
+    expect(said[6]).toContain('past 300 kg (660 lb)');
   });
 
   it('says which column is missing, and does not choose between two people of one name', () => {

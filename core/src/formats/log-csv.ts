@@ -4,6 +4,8 @@ import {
   holdSchema,
   leftSchema,
   logEntrySchema,
+  MOST_LIFTED_KG,
+  MOST_LIFTED_WORDS,
   problemFrom,
   sideSchema,
   type DrayDocument,
@@ -296,6 +298,8 @@ class LineReader {
     const load = cell('load');
     const loadKg = load === '' ? undefined : /^0+([.,]0+)?$/.test(load) ? 0 : readMass(load, unit);
     if (load !== '' && loadKg === undefined) return `“${load}” is no load.`;
+    if (loadKg !== undefined && loadKg > MOST_LIFTED_KG)
+      return `“${load}” is past ${MOST_LIFTED_WORDS}, the most a load can be.`;
 
     const seconds = cell('seconds');
     const counted =

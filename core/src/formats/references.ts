@@ -1,4 +1,4 @@
-import { movementsOf, type DrayDocument, type Problem } from '../model';
+import { movementsOf, pathWords, type DrayDocument, type Problem } from '../model';
 import type { Catalog } from '../ladder';
 
 /**
@@ -11,7 +11,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
   const unique = (list: string, ids: readonly string[]) => {
     const seen = new Set<string>();
     ids.forEach((id, at) => {
-      if (seen.has(id)) say(`${list}, ${at + 1}`, `the id “${id}” is taken already; give it another`);
+      if (seen.has(id)) say(pathWords([list, at]), `the id “${id}” is taken already; give it another`);
       seen.add(id);
     });
     return seen;
@@ -33,7 +33,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
   const slots = unique('slots', ids(slotList));
 
   document.participants.forEach((participant, at) => {
-    const path = `participants, ${at + 1}`;
+    const path = pathWords(['participants', at]);
     for (const id of participant.kitIds) if (!kits.has(id)) say(path, `there is no kit “${id}”`);
     for (const { exerciseId } of participant.knownSets) {
       if (!catalog.exercises.has(exerciseId)) say(path, `there is no exercise “${exerciseId}”`);
@@ -47,7 +47,7 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
     for (const { slots: own } of session.blocks) {
       for (const { source: main, twin, id } of own) {
         for (const source of [main, ...(twin ? [twin] : [])].flatMap(movementsOf)) {
-          const path = `sessions, ${at + 1}, slot ${id}`;
+          const path = `${pathWords(['sessions', at])}, slot ${id}`;
           if (source.kind === 'ladder' && !catalog.ladders.has(source.ladderId)) {
             say(path, `there is no ladder “${source.ladderId}”`);
           }
@@ -60,13 +60,13 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
   });
   document.programs.forEach((program, at) => {
     for (const id of program.weeks.flatMap(({ days }) => days.map(({ sessionId }) => sessionId))) {
-      if (!sessions.has(id)) say(`programs, ${at + 1}`, `there is no session “${id}”`);
+      if (!sessions.has(id)) say(pathWords(['programs', at]), `there is no session “${id}”`);
     }
   });
   document.overrides.forEach((override, at) => {
-    const path = `overrides, ${at + 1}`;
+    const path = pathWords(['overrides', at]);
     if (!participants.has(override.participantId))
-      say(path, `there is no participant “${override.participantId}”`);
+      say(path, `there is no person “${override.participantId}”`);
     if (override.rungId !== undefined && !catalog.versionByRung.has(override.rungId)) {
       say(path, `there is no rung “${override.rungId}”`);
     }
@@ -79,17 +79,17 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
   // A class may outlive its session, as the sets that were done in it do.
   document.classes.forEach(({ there }, at) => {
     for (const id of there)
-      if (!participants.has(id)) say(`classes, ${at + 1}`, `there is no participant “${id}”`);
+      if (!participants.has(id)) say(pathWords(['classes', at]), `there is no person “${id}”`);
   });
   unique('visits', ids(document.visits));
   document.visits.forEach((visit, at) => {
     if (!participants.has(visit.participantId)) {
-      say(`visits, ${at + 1}`, `there is no participant “${visit.participantId}”`);
+      say(pathWords(['visits', at]), `there is no person “${visit.participantId}”`);
     }
   });
   document.log.forEach((entry, at) => {
     if (!participants.has(entry.participantId)) {
-      say(`log, ${at + 1}`, `there is no participant “${entry.participantId}”`);
+      say(pathWords(['log', at]), `there is no person “${entry.participantId}”`);
     }
   });
   return problems;

@@ -374,4 +374,12 @@ describe('ownedFrom', () => {
     expect(owned.missing([['chair', 'step']])).toEqual([]);
     expect(owned.missing([['chair', 'step'], ['counter']])).toEqual([['counter']]);
   });
+
+  it('has a wall wherever nobody said there is none', () => {
+    const beach = { ...aKit([]), withoutWall: true as const };
+    expect(ownedFrom([]).missing([['wall']])).toEqual([]);
+    expect(ownedFrom([aKit([])]).missing([['wall']])).toEqual([]);
+    expect(ownedFrom([beach]).missing([['wall']])).toEqual([['wall']]);
+    expect(ownedFrom([beach, aKit([])]).missing([['wall']])).toEqual([]);
+  });
 });

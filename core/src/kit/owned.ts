@@ -22,7 +22,7 @@ function dependsOnBody(hold: Hold): boolean {
 }
 
 /**
- * The floor and the air are everyone's: everything else has to be in a kit.
+ * The floor and the air are everyone's, and a wall where nobody said otherwise: everything else has to be in a kit.
  *
  * @param shared what was worked out for others with the very same kits
  */
@@ -58,9 +58,10 @@ export function ownedFrom(kits: readonly Kit[], wearer: Wearer = {}, shared: Sha
 /** From this height on a step is as good as a seat: lower, it would be a deep squat. Common practice, no published source. */
 const SEAT_FROM_CM = 40;
 
-/** The props of some kits; a step that is as high as a chair is a seat, and a chair that is lower than one is none. */
+/** The props of some kits, a wall without asking; a step that is as high as a chair is a seat, and a chair that is lower than one is none. */
 function propsOf(kits: readonly Kit[]): ReadonlySet<Prop> {
   const props = new Set<Prop>();
+  if (kits.length === 0 || kits.some(({ withoutWall }) => !withoutWall)) props.add('wall');
   for (const { implements: things } of kits) {
     for (const thing of things) {
       if (thing.kind !== 'prop') continue;

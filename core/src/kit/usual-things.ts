@@ -41,8 +41,8 @@ function plates(...pairs: readonly (readonly [massKg: number, count: number])[])
   return pairs.map(([massKg, count]) => ({ massKg, count }));
 }
 
-/** What an ordinary room has to sit on and lean on. Heights are common practice, no published source. */
-const USUAL_ROOM: readonly Implement[] = [prop('wall'), prop('chair', 45), prop('counter', 75)];
+/** What an ordinary room has to sit on and lean on; its wall and its floor are there anyway. Heights are common practice, no published source. */
+export const USUAL_ROOM: readonly Implement[] = [prop('chair', 45), prop('counter', 75)];
 
 /** Sizes are those most often sold (common practice, no published source); each can be changed in the kit. */
 export const USUAL_THINGS: readonly UsualThing[] = [

@@ -134,6 +134,23 @@ function levelMatch(wanted: Version, candidate: Version, catalog: Catalog): numb
   return 1 - Math.abs(tierSteps(candidate.tier, wanted.tier)) / 2;
 }
 
+/**
+ * Whether a version asks more than another: further up the same ladder, else of a higher tier.
+ *
+ * @param version that would stand in
+ * @param than what it would stand in for
+ * @param catalog with their ladder
+ * @example isHarder(kneePressUp, wallPressUp, catalog) // true
+ */
+export function isHarder(version: Version, than: Version, catalog: Catalog): boolean {
+  if (version.ladderId !== undefined && version.ladderId === than.ladderId) {
+    const rungs = catalog.ladders.get(version.ladderId)?.rungs ?? [];
+    const at = ({ rung }: Version) => rungs.findIndex(({ id }) => id === rung?.id);
+    return at(version) > at(than);
+  }
+  return version.tier !== undefined && than.tier !== undefined && tierSteps(version.tier, than.tier) > 0;
+}
+
 const UNSTEADY: readonly Demand[] = ['singleLeg', 'eyesClosed', 'hanging'];
 
 function unsteadiness({ demands }: Version): number {

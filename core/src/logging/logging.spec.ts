@@ -51,7 +51,7 @@ describe('readSets', () => {
     expect(loadIn('10 10 8 2 x 10 kg', false)).toBe(20);
     expect(loadIn('10 10 8 20 kg in all', true)).toBe(20);
     expect(loadIn('10 10 8 @10', false)).toBe(10);
-    expect(loadIn('10 @251', true)).toBe('A load goes up to 500 kg (1100 lb).');
+    expect(loadIn('10 @251', true)).toBe('A load goes up to 300 kg (660 lb).');
   });
 
   it('takes the two sides apart, each counted from its first set', () => {

@@ -1,4 +1,4 @@
-import type { Done, Side } from '../model';
+import { MOST_LIFTED_KG, MOST_LIFTED_WORDS, type Done, type Side } from '../model';
 import { readMass, totalOf, type MassUnit } from '../units';
 
 /** One set as it was typed; load and the rest are left out where they are as asked. */
@@ -176,7 +176,7 @@ function setLoad(
 ): string | undefined {
   const typed = readMass(text.trim(), unit);
   const loadKg = typed === undefined ? undefined : totalOf(typed, pair);
-  if (loadKg === undefined || loadKg > 500) return 'a load goes up to 500 kg (1100 lb)';
+  if (loadKg === undefined || loadKg > MOST_LIFTED_KG) return `a load goes up to ${MOST_LIFTED_WORDS}`;
   draft.shared = { ...draft.shared, loadKg };
   return undefined;
 }

@@ -4,8 +4,10 @@ import { idSchema } from './vocabulary';
 /** The furthest a class is counted: years of one held twice a week, outside any program. */
 export const MOST_COUNTED = 400;
 export const countedWeekSchema = z.int().min(1).max(MOST_COUNTED);
+/** Twice a day and one more each day: no session is held more often in a week. */
+export const MOST_IN_A_WEEK = 21;
 /** Which of a session's classes in a week, as they were planned; more than one only where it is held more than once. */
-export const nthSchema = z.int().min(1).max(14);
+export const nthSchema = z.int().min(1).max(MOST_IN_A_WEEK);
 
 /**
  * A class that was held, moved, cancelled or put in beside the plan: a session on a date, with who was there. One that is only

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { implementSchema } from './implement';
-import { idSchema, nameSchema, unitSchema } from './vocabulary';
+import { archivedSchema, idSchema, nameSchema, unitSchema } from './vocabulary';
 
 /** What a person or a place owns. */
 export const kitSchema = z.strictObject({
@@ -9,5 +9,8 @@ export const kitSchema = z.strictObject({
   /** What its things are stamped with; recipes are written in it. */
   unit: unitSchema,
   implements: z.array(implementSchema).max(100),
+  /** Where it is used there is no wall to stand at, as on a beach; a wall and a floor are there otherwise. */
+  withoutWall: z.literal(true).optional(),
+  archived: archivedSchema,
 });
 export type Kit = z.infer<typeof kitSchema>;

@@ -22,5 +22,12 @@ export const DEFAULT_WHOLE_CAP_PERCENT = 30;
 /** What a coach may set it to, in percent. Common practice. */
 export const WHOLE_CAP_PERCENT = { least: 5, most: 100 } as const;
 
+/**
+ * The most anybody in a class lifts, in kilograms, both hands together: more is taken for a slip of the hand. What an older
+ * document holds is still read. Common practice, no published source.
+ */
+export const MOST_LIFTED_KG = 300;
+export const MOST_LIFTED_WORDS = `${MOST_LIFTED_KG} kg (660 lb)`;
+
 export const MOST_WEEKS = 16;
 export const LEAST_WEEKS = 2;

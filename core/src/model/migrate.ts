@@ -22,6 +22,7 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   // Version 5 has combinations; what version 4 says stays as it is.
   4: (document) => document,
   5: withClasses,
+  6: (document) => ({ ...document, programs: list(document['programs']).map(programFromMonday) }),
 };
 
 /**
@@ -207,6 +208,22 @@ export function programWithDays(program: unknown): unknown {
       return { ...rest, days };
     }),
   };
+}
+
+/**
+ * Weeks begin on Monday since version 7. A program that began on another day keeps every date of every class where none of its
+ * days stands before that day in its week; the others stay as they are.
+ */
+export function programFromMonday(program: unknown): unknown {
+  if (!isRecord(program)) return program;
+  const start = Date.parse(String(program['startDate']));
+  const first = new Date(start).getUTCDay() || DAYS;
+  const weekdays = list(program['weeks'])
+    .filter(isRecord)
+    .flatMap((week) => list(week['days']).filter(isRecord))
+    .map((day) => Number(day['weekday']));
+  if (Number.isNaN(start) || first === 1 || weekdays.some((weekday) => weekday < first)) return program;
+  return { ...program, startDate: new Date(start - (first - 1) * DAY_MS).toISOString().slice(0, 10) };
 }
 
 /** Brings a document of an older version up to the present one, a step at a time. */

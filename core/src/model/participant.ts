@@ -1,6 +1,9 @@
 import * as z from 'zod';
 import { leverSettingsSchema } from './lever';
 import {
+  type Pattern,
+  type Tier,
+  archivedSchema,
   conditionSchema,
   formulaSchema,
   idSchema,
@@ -9,8 +12,6 @@ import {
   surgeryPlaceSchema,
   tierSchema,
   unitSchema,
-  type Pattern,
-  type Tier,
 } from './vocabulary';
 
 const LOAD_WORDS = 'a load has to be more than 0 and at most 500 kg (1100 lb)';
@@ -112,6 +113,7 @@ export const participantSchema = z.strictObject({
   checks: z.array(checkResultSchema).max(100).optional(),
   /** Days of the week they come, 1 is Monday. */
   days: z.array(z.int().min(1).max(7)).max(7).optional(),
+  archived: archivedSchema,
 });
 export type Participant = z.infer<typeof participantSchema>;
 

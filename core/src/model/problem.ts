@@ -2,16 +2,83 @@ import type * as z from 'zod';
 
 /** What is wrong, where, and how to mend it, in one plain sentence. */
 export interface Problem {
-  /** Where in the document, as a reader can follow it: "participants, 3, bodyMassKg". */
+  /** Where in the document, as a reader can follow it: "person 3, body mass". */
   readonly path: string;
   readonly sentence: string;
 }
 
 type Issue = z.core.$ZodIssue;
 
-/** Lists count from 1 for people. */
+/** What a field of a document is called, where its own name does not say it. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  participants: 'person',
+  exercises: 'exercise',
+  ladders: 'ladder',
+  kits: 'kit',
+  sessions: 'session',
+  programs: 'program',
+  overrides: 'set by hand',
+  classes: 'class',
+  visits: 'visit',
+  log: 'set of the log',
+  implements: 'thing',
+  blocks: 'block',
+  slots: 'slot',
+  weeks: 'week',
+  days: 'day',
+  rungs: 'rung',
+  readings: 'reading',
+  plates: 'plate',
+  items: 'item',
+  cautions: 'caution',
+  knownSets: 'known set',
+  holidays: 'closed days',
+  prescriptions: 'prescription',
+  amount: 'reps or seconds',
+  reserve: 'left',
+  nth: 'class of the week',
+  cues: 'cue',
+  faults: 'fault',
+  muscles: 'muscle',
+  loadKg: 'load',
+  massKg: 'mass',
+  barKg: 'bar',
+  handleKg: 'handle',
+  forceKg: 'reading',
+  emptyKg: 'mass when empty',
+  trustedKg: 'what it is trusted with',
+  lengthCm: 'length',
+  slackCm: 'slack length',
+  startDate: 'first day',
+  startTime: 'time of day',
+  toWeek: 'last week',
+  fromWeek: 'first week',
+  kitIds: 'kit',
+  sessionId: 'session',
+  exerciseId: 'exercise',
+};
+
+/** "bodyMassKg" is "body mass": a unit at its end is not part of the name. */
+function fieldWords(field: string): string {
+  const known = FIELD_WORDS[field];
+  if (known !== undefined) return known;
+  const plain = field.replace(/(Kg|Cm|Seconds|Id|Ids)$/, '');
+  return plain.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+}
+
+/**
+ * Where in a document, as a reader says it; lists count from 1 for people.
+ *
+ * @param path of an issue
+ * @example pathWords(['participants', 2, 'bodyMassKg']) // 'person 3, body mass'
+ */
 export function pathWords(path: readonly PropertyKey[]): string {
-  return path.map((part) => (typeof part === 'number' ? String(part + 1) : String(part))).join(', ');
+  const words: string[] = [];
+  for (const part of path) {
+    if (typeof part === 'number' && words.length > 0) words.push(`${words.pop()} ${part + 1}`);
+    else words.push(typeof part === 'number' ? String(part + 1) : fieldWords(String(part)));
+  }
+  return words.join(', ');
 }
 
 const TYPE_WORDS: Readonly<Record<string, string>> = {

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { MOST_WEEKS, WHOLE_CAP_PERCENT } from './limits';
 import { schemeSchema } from './scheme';
-import { idSchema, nameSchema } from './vocabulary';
+import { archivedSchema, idSchema, nameSchema } from './vocabulary';
 
 /** 1 is Monday, as ISO 8601 counts. */
 export const weekdaySchema = z.int().min(1).max(7);
@@ -38,5 +38,6 @@ export const programSchema = z.strictObject({
   holidays: z.array(holidaySchema).max(40).optional(),
   /** The most all work of a session may grow from one week to the next, in percent. */
   wholeCapPercent: z.number().min(WHOLE_CAP_PERCENT.least).max(WHOLE_CAP_PERCENT.most).optional(),
+  archived: archivedSchema,
 });
 export type Program = z.infer<typeof programSchema>;

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { prescriptionByTierSchema } from './prescription';
 import { schemeSchema } from './scheme';
-import { idSchema, nameSchema } from './vocabulary';
+import { archivedSchema, idSchema, nameSchema } from './vocabulary';
 
 export const blockKindSchema = z.enum([
   'warmUp',
@@ -165,5 +165,6 @@ export const sessionSchema = z.strictObject({
   dismissed: z.array(z.string().min(1).max(200)).max(200).optional(),
   budgetMinutes: z.int().min(1).max(180),
   blocks: z.array(blockSchema).max(40),
+  archived: archivedSchema,
 });
 export type Session = z.infer<typeof sessionSchema>;

@@ -10,6 +10,9 @@ export const versionIdSchema = z.string().min(1).max(900);
 
 export const nameSchema = z.string().trim().min(1).max(120);
 
+/** Put by: out of every list and off the board, with all that was logged kept, until it is brought back. */
+export const archivedSchema = z.literal(true).optional();
+
 export const unitSchema = z.enum(['kg', 'lb']);
 
 export const tierSchema = z.enum(['beginner', 'intermediate', 'advanced']);

@@ -1,4 +1,4 @@
-import { prescriptionSchema, type Prescription } from '../model';
+import { MOST_LIFTED_KG, MOST_LIFTED_WORDS, prescriptionSchema, type Prescription } from '../model';
 import type { MassUnit } from '../units';
 import { fromDraft, scanPieces, type Draft, type ShorthandProblem } from './prescription-pieces';
 
@@ -26,7 +26,9 @@ export function completed(draft: Draft, from: number, to: number): ShorthandResu
   if (sets === undefined) return problem(to, 0, 'How many sets? Write for example “3 × 10”.');
   if (!work) return problem(to, 0, `How many in each set? For example “${sets} × 10”.`);
   const checked = prescriptionSchema.safeParse(fromDraft({ ...draft, sets, work }));
-  if (checked.success) return { ok: true, prescription: checked.data };
+  const { target } = checked.data ?? {};
+  const tooHeavy = target?.kind === 'load' && target.loadKg > MOST_LIFTED_KG;
+  if (checked.success && !tooHeavy) return { ok: true, prescription: checked.data };
   return problem(from, to - from, sentenceFor(draft));
 }
 
@@ -56,7 +58,7 @@ function sentenceFor({ sets = 0, work, target, setPattern }: Draft): string {
   if (target?.kind === 'percent') return 'A share of the maximum goes from 20 % to 100 %.';
   if (target?.kind === 'bodyMass') return 'A share of body mass goes from 1 % to 200 %.';
   if (target?.kind === 'effort') return 'Effort goes from 1 to 10, in halves.';
-  if (target?.kind === 'load') return 'A load goes up to 500 kg.';
+  if (target?.kind === 'load') return `A load goes up to ${MOST_LIFTED_WORDS}.`;
   if (target?.kind === 'reserve') return 'Reps left go from 0 to 10.';
   if (setPattern) return 'Reps go up or down by 1 to 20 from set to set.';
   return 'Rest goes up to 15 minutes, tempo up to 20 seconds a part.';

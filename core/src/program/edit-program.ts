@@ -1,4 +1,13 @@
-import { LEAST_WEEKS, MOST_WEEKS, type Holiday, type Program, type ProgramWeek } from '../model';
+import {
+  LEAST_WEEKS,
+  MOST_WEEKS,
+  type DrayDocument,
+  type Holiday,
+  type Program,
+  type ProgramWeek,
+  type Session,
+} from '../model';
+import { copyOfSession } from '../plan';
 
 /**
  * A program with one week changed.
@@ -79,8 +88,46 @@ export function copyOfProgram(
   program: Program,
   { id, name, startDate }: Pick<Program, 'id' | 'name' | 'startDate'>,
 ): Program {
-  const { holidays: _, ...rest } = program;
+  const { holidays: _, archived: __, ...rest } = program;
   return { ...rest, id, name, startDate };
+}
+
+/**
+ * A program once more, with sessions of its own: classes are counted by session, so each program's stay apart. What everybody
+ * can do by now they bring along; what was set by hand in the old sessions stays there.
+ *
+ * @param document with the program and its sessions
+ * @param program to be done again
+ * @param other its new id, name and first day, what a session is called the second time, and where ids come from
+ * @example programAgain(document, autumn, { ...other, nameOf: (name) => `${name}, again`, newId }).sessions.length // 3
+ */
+export function programAgain(
+  { sessions }: Pick<DrayDocument, 'sessions'>,
+  program: Program,
+  {
+    nameOf,
+    newId,
+    ...other
+  }: Pick<Program, 'id' | 'name' | 'startDate'> & {
+    readonly nameOf: (name: string) => string;
+    readonly newId: () => string;
+  },
+): { readonly program: Program; readonly sessions: Session[] } {
+  const held = new Set(program.weeks.flatMap(({ days }) => days.map(({ sessionId }) => sessionId)));
+  const old = sessions.filter(({ id }) => held.has(id));
+  const fresh = old.map(({ archived: _, ...session }) => copyOfSession(session, nameOf(session.name), newId));
+  const ids = new Map(old.map(({ id }, at) => [id, fresh[at]?.id ?? id]));
+  const copy = copyOfProgram(program, other);
+  return {
+    sessions: fresh,
+    program: {
+      ...copy,
+      weeks: copy.weeks.map((week) => ({
+        ...week,
+        days: week.days.map((day) => ({ ...day, sessionId: ids.get(day.sessionId) ?? day.sessionId })),
+      })),
+    },
+  };
 }
 
 /**

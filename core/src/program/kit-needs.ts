@@ -1,4 +1,4 @@
-import { DEFAULT_CAP_PERCENT, type DrayDocument } from '../model';
+import { DEFAULT_CAP_PERCENT, present, type DrayDocument } from '../model';
 import type { KitNeed } from '../kit';
 import type { Board, BoardColumn } from './board';
 import { createResolver } from './resolver';
@@ -64,7 +64,7 @@ export function kitNeeds(
   { kitId, sessionId }: { kitId: string; sessionId?: string },
 ): KitTarget[] {
   const resolver = createResolver();
-  return document.sessions
+  return present(document.sessions)
     .filter(({ id }) => sessionId === undefined || id === sessionId)
     .flatMap(({ id }) => kitTargets(resolver.board(document, { sessionId: id, week: 1 }), kitId));
 }

@@ -1,4 +1,12 @@
-import type { DrayDocument, Kit, Participant, Program, Session, Slot } from '../model';
+import {
+  present,
+  type DrayDocument,
+  type Kit,
+  type Participant,
+  type Program,
+  type Session,
+  type Slot,
+} from '../model';
 import { ownedFrom, type AttainableLoad, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
@@ -163,7 +171,10 @@ export function createResolver(today?: () => string): Resolver {
     board(document, query) {
       const { week } = query;
       const { session, weeks, columns, cells } = sessionFor(document, query);
-      const rows = document.participants.map((participant) => ({ participant, cells: cells(participant) }));
+      const rows = present(document.participants).map((participant) => ({
+        participant,
+        cells: cells(participant),
+      }));
       return { session, week, weeks, columns, rows };
     },
 
@@ -207,7 +218,7 @@ function slotIn({ blocks }: Session, slotId: string): Slot | undefined {
 }
 
 function kitsOf({ kits }: DrayDocument, { kitIds }: Participant): readonly Kit[] {
-  return kitIds.flatMap((kitId) => kits.find(({ id }) => id === kitId) ?? NONE);
+  return kitIds.flatMap((kitId) => kits.find(({ id, archived }) => id === kitId && !archived) ?? NONE);
 }
 
 /**

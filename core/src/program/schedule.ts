@@ -17,15 +17,18 @@ export const DEFAULT_WEEKS = 4;
 export const DEFAULT_SCHEME: Scheme = { kind: 'repsThenLoad', stepReps: 2, capPercent: 10 };
 
 /**
- * The program a session stands in, the first one if there are several.
+ * The program a session stands in: one that is not archived, the first if there are several.
  *
  * @param document with its programs
  * @param sessionId to look for
  * @example programOf(document, 'tuesday')?.id // 'autumn'
  */
 export function programOf(document: DrayDocument, sessionId: string): Program | undefined {
-  return document.programs.find(({ weeks }) =>
-    weeks.some(({ days }) => days.some((day) => day.sessionId === sessionId)),
+  const standsIn = ({ weeks }: Program) =>
+    weeks.some(({ days }) => days.some((day) => day.sessionId === sessionId));
+  return (
+    document.programs.find((program) => !program.archived && standsIn(program)) ??
+    document.programs.find(standsIn)
   );
 }
 
@@ -326,4 +329,25 @@ export function pastWeeks(
     if (ofSession.length > 0) past = week;
   }
   return past;
+}
+
+/**
+ * A program without a session on the days that are still to come; what was held stays.
+ *
+ * @param program to be changed
+ * @param sessionId that comes no more
+ * @param from the first day it falls out on
+ * @example withoutSessionFrom(autumn, 'friday', '2026-12-01')
+ */
+export function withoutSessionFrom(program: Program, sessionId: string, from: string): Program {
+  const falls = (week: number, day: ProgramDay) =>
+    day.sessionId === sessionId && dateIn(program, week, day.weekday) >= from;
+  if (!program.weeks.some(({ week, days }) => days.some((day) => falls(week, day)))) return program;
+  return {
+    ...program,
+    weeks: program.weeks.map((planned) => ({
+      ...planned,
+      days: planned.days.filter((day) => !falls(planned.week, day)),
+    })),
+  };
 }

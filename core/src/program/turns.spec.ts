@@ -8,10 +8,13 @@ import { catalogOf } from '../library';
 import {
   patternsOf,
   classId,
+  DOCUMENT_VERSION,
   migrateDocument,
+  programFromMonday,
   type ClassHeld,
   type DrayDocument,
   type LogEntry,
+  type Program,
   type Scheme,
 } from '../model';
 import { parseDocument, serializeDocument } from '../formats';
@@ -419,13 +422,37 @@ describe('a document of version 5', () => {
   });
 
   it('is brought up from every version before it', () => {
-    for (const version of [2, 3, 4, 5]) {
-      const { classes: _, ...old } = boatyard;
-      const now = migrateDocument({ ...old, version, log: [set('a', 1, '2026-11-24', 1)] });
-      expect(now['version']).toBe(6);
+    for (const version of [2, 3, 4, 5, 6]) {
+      const { classes, ...old } = boatyard;
+      const there = version < 6 ? {} : { classes };
+      const now = migrateDocument({ ...old, ...there, version, log: [set('a', 1, '2026-11-24', 1)] });
+      expect(now['version']).toBe(DOCUMENT_VERSION);
       expect((now['log'] as LogEntry[]).map(({ id }) => id)).toEqual(['a']);
-      expect((now['classes'] as ClassHeld[]).length).toBe(1);
+      if (version < 6) expect((now['classes'] as ClassHeld[]).length).toBe(1);
     }
+  });
+});
+
+describe('a program of version 6', () => {
+  const begins = (startDate: string, ...weekdays: number[]) =>
+    programFromMonday({
+      startDate,
+      weeks: [{ week: 1, days: weekdays.map((weekday) => ({ weekday, sessionId: 'a' })) }],
+    }) as Program;
+
+  it('has its weeks from Monday where every class keeps its day', () => {
+    expect(begins('2026-11-24', 2, 5).startDate).toBe('2026-11-23');
+    expect(begins('2026-11-23', 1).startDate).toBe('2026-11-23');
+    expect(begins('2026-11-29', 7).startDate).toBe('2026-11-23');
+    const { weeks } = begins('2026-11-24', 2, 5);
+    const old = { startDate: '2026-11-24', weeks } as Program;
+    expect(classDays(begins('2026-11-24', 2, 5)).map(({ date }) => date)).toEqual(
+      classDays(old).map(({ date }) => date),
+    );
+  });
+
+  it('stays as it is where a class would be moved by it', () => {
+    expect(begins('2026-11-27', 5, 2).startDate).toBe('2026-11-27');
   });
 });
 

@@ -382,12 +382,14 @@ describe('balance and posture', () => {
     const inWeekFive = dateIn(autumn!, 5, 3);
     const moved = placeBetween(dayAfter, 'posture', inWeekFive);
     expect(moved.weeks.map(({ days }) => days.at(-1)?.weekday)).toEqual([6, 6, 6, 6, 7, 7, 7, 7]);
-    // On a week's last day, a Monday, only that one is left; what has been on the Sunday stays.
-    const monday = dateIn(autumn!, 5, 1);
-    const late = placeBetween(autumn!, 'posture', monday);
+    // Where weeks run from Tuesday, on their last day, a Monday, only that one is left; what has been on the Sunday stays.
+    const fromTuesday: Program = { ...autumn!, startDate: '2026-10-27' };
+    const monday = dateIn(fromTuesday, 5, 1);
+    const late = placeBetween(fromTuesday, 'posture', monday);
     expect(late.weeks[4]?.days.at(-1)?.weekday).toBe(1);
     expect(late.weeks[5]?.days.at(-1)?.weekday).toBe(7);
-    expect(placeBetween(placed, 'posture', monday)).toEqual(placed);
+    const placedThere = placeBetween(fromTuesday, 'posture', '');
+    expect(placeBetween(placedThere, 'posture', monday)).toEqual(placedThere);
     const full: Program = {
       ...autumn!,
       weeks: [{ week: 1, days: [1, 2, 3, 4, 5, 6, 7].map((weekday) => ({ weekday, sessionId: 'tuesday' })) }],

@@ -16,7 +16,12 @@ export interface Mark {
 interface Marking<Kind extends ReasonKind> {
   readonly kind: MarkKind;
   readonly words?: (reason: ReasonOf<Kind>, reader: Reader) => string;
+  /** The same for the person themselves, on their card, where a coach's word would not be understood. */
+  readonly plain?: (reason: ReasonOf<Kind>, reader: Reader) => string;
 }
+
+/** Who reads a mark: the coach on the board, or the person on their card. */
+export type MarkReader = 'coach' | 'person';
 
 /** A reason that changed nothing. */
 const QUIET = undefined;
@@ -46,7 +51,18 @@ const MARKINGS: {
 
   loadsThere: QUIET,
   bodyWeight: QUIET,
-  substituted: { kind: 'substitute', words: ({ gap }) => `substitute: ${gapMark(gap)}` },
+  substituted: ({ harder }) =>
+    harder
+      ? {
+          kind: 'caution',
+          words: ({ gap }) => `harder than planned: ${gapMark(gap)}`,
+          plain: ({ gap, from }) => `harder than “${from.name}”, for ${gapMark(gap)}: ask before you do it`,
+        }
+      : {
+          kind: 'substitute',
+          words: ({ gap }) => `instead: ${gapMark(gap)}`,
+          plain: ({ gap, from }) => `in place of “${from.name}”: ${gapMark(gap)}`,
+        },
   nothingNear: { kind: 'substitute' },
   together: ({ how }) =>
     how === 'apart' ? { kind: 'substitute', words: () => 'one after the other' } : QUIET,
@@ -98,6 +114,10 @@ const MARKINGS: {
         state.kind === 'passed'
           ? `at the gate: ${next.name}`
           : `range full, gate is ${gate.sets} × ${gate.reps ?? gate.seconds ?? 0}`,
+      plain: ({ next, gate }) =>
+        state.kind === 'passed'
+          ? `soon: ${next.name}`
+          : `${gate.sets} × ${gate.reps ?? gate.seconds ?? 0} in good form, then: ${next.name}`,
     };
   },
   ladderEnds: QUIET,
@@ -117,14 +137,31 @@ const MARKINGS: {
       if (ends) return `next is ${load}, by hand${how}`;
       return `next is ${load}: ${amount.kind === 'reps' ? 'more reps' : 'longer'}${how}`;
     },
+    plain: ({ next, goal, harder, amount }, reader) => {
+      const how = harder ? `, ${harder.words}` : '';
+      const more = amount.kind === 'reps' ? 'more of them' : 'longer';
+      if (!next) return `the heaviest there is here: ${more}${how}`;
+      const load = held(next.kg, reader);
+      return goal === undefined
+        ? `${load} comes later: ${more} first${how}`
+        : `${goal} in each set, and ${load} comes next`;
+    },
   },
   heldByCaution: { kind: 'caution' },
   bodyShare: QUIET,
   lighterWeek: QUIET,
 
-  versionByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
+  versionByHand: {
+    kind: 'byHand',
+    words: ({ said }) => `by hand: ${said}`,
+    plain: ({ said }) => `your coach: ${said}`,
+  },
   againstCaution: { kind: 'caution', words: ({ rule }) => `despite: ${rule.mark}` },
-  numbersByHand: { kind: 'byHand', words: ({ said }) => `by hand: ${said}` },
+  numbersByHand: {
+    kind: 'byHand',
+    words: ({ said }) => `by hand: ${said}`,
+    plain: ({ said }) => `your coach: ${said}`,
+  },
   decided: QUIET,
   leftOutByHand: { kind: 'byHand' },
 
@@ -165,16 +202,18 @@ export function markKindOf(reason: Reason): MarkKind | undefined {
  *
  * @param trace the reasons of a cell
  * @param unit the reader's
+ * @param who reads them
  * @example marksOf(cell.trace, 'kg') // [{ kind: 'bridge', words: '17 reps before 25 kg' }]
  */
-export function marksOf(trace: readonly Reason[], unit: MassUnit): Mark[] {
+export function marksOf(trace: readonly Reason[], unit: MassUnit, who: MarkReader = 'coach'): Mark[] {
   const marks: Mark[] = [];
   const reader = { unit, hold: holdIn(trace) };
   const strictest = strictestEffort(trace);
   for (const reason of trace) {
     if (holdsEffort(reason) && reason !== strictest) continue;
     const marking = markingOf(reason);
-    const words = marking?.words?.(reason as never, reader);
+    const say = (who === 'person' ? marking?.plain : undefined) ?? marking?.words;
+    const words = say?.(reason as never, reader);
     if (!marking || words === undefined) continue;
     if (!marks.some((mark) => mark.kind === marking.kind && mark.words === words)) {
       marks.push({ kind: marking.kind, words });
@@ -209,8 +248,8 @@ function gapMark(gap: KitGap): string {
     case 'nothingToHold':
       return 'nothing to hold';
     case 'lightestTooHeavy':
-      return 'lightest is too heavy';
+      return 'the lightest is too heavy';
     case 'tooLight':
-      return 'kit too light';
+      return 'the kit is too light';
   }
 }

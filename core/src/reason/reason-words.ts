@@ -67,13 +67,13 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   cautioned: ({ rule }) => ruleWords(rule),
   blocked: ({ rule, instead }) => {
     if (!instead) return ruleWords(rule);
-    const { version, score, kind } = instead;
+    const { version, kind } = instead;
     const how = {
       twin: 'The plan’s twin for it',
       lowerRung: 'Further down the ladder',
       substitute: 'Instead',
     }[kind];
-    return `${ruleWords(rule)} ${how}: “${version.name}”${score === undefined ? '' : `, match ${score.toFixed(2)}`}.`;
+    return `${ruleWords(rule)} ${how}: “${version.name}”.`;
   },
 
   // Kit
@@ -81,8 +81,8 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     count === 1 ? 'One load can be made for it.' : `${count} loads can be made for it.`,
   bodyWeight: ({ couldHold }) =>
     couldHold ? 'Done with body weight: nothing fitting to hold.' : 'Needs nothing to hold.',
-  substituted: ({ gap, from, version, score }) =>
-    `${gapWords(gap)}. Nearest to “${from.name}” is “${version.name}”, match ${score.toFixed(2)}.`,
+  substituted: ({ gap, from, version, harder }) =>
+    `${gapWords(gap)}. Nearest to “${from.name}” is “${version.name}”${harder ? ', which is harder: look at it together before it is done' : ''}.`,
   nothingNear: ({ gap }) => `${gapWords(gap)}, and nothing else comes near.`,
   together: ({ version, how, hold }) => {
     if (how === 'apart') {
@@ -256,8 +256,8 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   againstCaution: ({ rule }) =>
     `${capital(SUBJECT_WORDS[rule.condition])} would forbid it: ${lowerFirst(rule.words)}`,
   numbersByHand: ({ said }) => `Set by hand: ${stopped(said)}`,
-  decided: ({ afterWeek, decision, said }) =>
-    `${decision === 'declined' ? 'Declined' : 'Agreed'} after week ${afterWeek}: ${stopped(said)}`,
+  decided: ({ decision, said }) =>
+    `${decision === 'declined' ? 'Declined' : 'Agreed'} in a review: ${stopped(said)}`,
   leftOutByHand: ({ said }) => `Left out by hand: ${stopped(said)}`,
 
   // Write
@@ -279,7 +279,7 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     if (!instead) return `${said}; leave it out, nothing spares it.`;
     return match === undefined
       ? `${said}; “${instead.name}” spares it.`
-      : `${said}; instead “${instead.name}”, match ${match.toFixed(2)}.`;
+      : `${said}; instead “${instead.name}”.`;
   },
   wasAway: ({ weeks, stepBack }) =>
     stepBack ? `${weeks} weeks away: a step back.` : 'Not there this week: what was planned still stands.',

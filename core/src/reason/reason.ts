@@ -157,6 +157,8 @@ type KitReason = Step<
       readonly from: Version;
       readonly version: Version;
       readonly score: number;
+      /** It asks more than what it stands in for: said where nobody can miss it. */
+      readonly harder: boolean;
     }
   | { readonly kind: 'nothingNear'; readonly gap: KitGap }
   /** The parts of a combination: done as one with what suits them all, or one after the other. */
@@ -330,7 +332,6 @@ type ByHandReason = Step<
   | { readonly kind: 'numbersByHand'; readonly said: string }
   | {
       readonly kind: 'decided';
-      readonly afterWeek: number;
       readonly decision: Decision | undefined;
       readonly said: string;
     }

@@ -34,7 +34,7 @@ export function byHand(draft: CellDraft, context: DoseContext): CellDraft {
 
 function handReasons({ sets, amount, loadKg, reason, reviewOfWeek, decision }: Override): CellReason[] {
   if (reviewOfWeek !== undefined) {
-    return [{ step: 'byHand', kind: 'decided', afterWeek: reviewOfWeek, decision, said: reason }];
+    return [{ step: 'byHand', kind: 'decided', decision, said: reason }];
   }
   if (sets === undefined && amount === undefined && loadKg === undefined) return [];
   return [{ step: 'byHand', kind: 'numbersByHand', said: reason }];
@@ -98,6 +98,6 @@ export function leftOutByHand(
     { kind: 'byHand', said },
     reviewOfWeek === undefined
       ? { step: 'byHand', kind: 'leftOutByHand', said }
-      : { step: 'byHand', kind: 'decided', afterWeek: reviewOfWeek, decision, said },
+      : { step: 'byHand', kind: 'decided', decision, said },
   );
 }

@@ -1,4 +1,11 @@
-import { bestSubstitute, LEAST_SCORE, scoreSubstitute, type RankedSubstitute, type Version } from '../ladder';
+import {
+  bestSubstitute,
+  isHarder,
+  LEAST_SCORE,
+  scoreSubstitute,
+  type RankedSubstitute,
+  type Version,
+} from '../ladder';
 import type { KitGap } from '../reason';
 import type { PlaceContext } from './context';
 import { leavingOut, saying, type CellDraft } from './draft';
@@ -24,7 +31,7 @@ export function kit(draft: CellDraft, context: PlaceContext): CellDraft {
 
   const gap = gapOf(version, hold, draft, context);
   if (gap) {
-    const substitute = bestSubstitute(version, standIns(version, draft, context), LEAST_SCORE);
+    const substitute = noHarderFirst(version, draft, context);
     if (substitute) return swapped(draft, version, substitute, gap, context);
     return leavingOut(draft, { kind: 'kitLacks', gap }, { step: 'kit', kind: 'nothingNear', gap });
   }
@@ -47,6 +54,23 @@ function gapOf(
   if (!exercise.loading?.required) return undefined;
   if (!hold) return bodyWeightOnly ? undefined : { kind: 'nothingToHold' };
   return hold.tooHeavy ? { kind: 'lightestTooHeavy' } : undefined;
+}
+
+/** What comes nearest and asks no more; only where there is nothing like that, something harder, and the cell says so. */
+function noHarderFirst(
+  version: Version,
+  draft: CellDraft,
+  context: PlaceContext,
+): RankedSubstitute | undefined {
+  const all = standIns(version, draft, context);
+  const noHarder = (candidate: Version) => {
+    const allowed = all.allowed(candidate);
+    return allowed && !isHarder(allowed, version, context.catalog) ? allowed : undefined;
+  };
+  return (
+    bestSubstitute(version, { ...all, allowed: noHarder }, LEAST_SCORE) ??
+    bestSubstitute(version, all, LEAST_SCORE)
+  );
 }
 
 /** What trains more than the version with far too little in the hands, if anything does. */
@@ -80,7 +104,15 @@ function swapped(
   const trace = draft.trace.filter(({ kind }) => kind !== 'cautioned');
   const next = saying(
     { ...draft, trace, version: allowed.version, rules, limits, holds, bodyWeightOnly },
-    { step: 'kit', kind: 'substituted', gap, from, version, score },
+    {
+      step: 'kit',
+      kind: 'substituted',
+      gap,
+      from,
+      version,
+      score,
+      harder: isHarder(version, from, context.catalog),
+    },
     ...rules.map((rule) => ({ step: 'cautions', kind: 'cautioned', rule, acted: true }) as const),
   );
   return holding(next, holdFor(allowed, draft, context));

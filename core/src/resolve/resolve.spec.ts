@@ -2,6 +2,7 @@ import { aContext, aParticipant, aSlot, everyProp, pairs, reps } from '../../tes
 import { marksIn, traceText } from '../../testing/reading';
 import {
   reps as repsOf,
+  TIERS,
   type Kit,
   type Override,
   type Participant,
@@ -10,7 +11,8 @@ import {
 } from '../model';
 import { catalog } from '../library';
 import { sessionTimeline } from '../plan';
-import { attainableLoads } from '../kit';
+import { attainableLoads, ownedFrom } from '../kit';
+import { isHarder } from '../ladder';
 import { leftOutWords, reasonWords, traceWords } from '../reason';
 import { curveOf, oneRepMax, repsWorth } from '../strength';
 import {
@@ -102,7 +104,33 @@ describe('resolve', () => {
     expect(cell.load).toBeUndefined();
     const kitStep = traceWords(cell.trace, 'kg').find(({ step }) => step === 'kit');
     expect(kitStep?.acted).toBe('substitute');
-    expect(kitStep?.sentences.join(' ')).toMatch(/match 0\.\d\d/);
+    expect(kitStep?.sentences.join(' ')).toMatch(/Nearest to “.*” is “.*”\.$/);
+  });
+
+  it('gives a beginner with nothing at all the wall, not the floor', () => {
+    expect(ready(aParticipant({ tier: 'beginner' }), [], 'press-up').version.rung?.id).toBe('press-wall');
+  });
+
+  it('never stands in with something harder for want of a thing, or says so loudly', () => {
+    let stoodIn = 0;
+    for (const tier of TIERS) {
+      for (const ladder of catalog.ladders.values()) {
+        const context = aContext(aParticipant({ tier }), []);
+        const beach: Kit = { id: 'beach', name: 'Beach', unit: 'kg', implements: [], withoutWall: true };
+        const cell = resolve(aSlot(ladder.id), { ...context, owned: ownedFrom([beach]) });
+        const swap = cell.trace.find((reason) => reason.kind === 'substituted');
+        if (cell.status !== 'ready' || !swap) continue;
+        stoodIn += 1;
+        const harder = isHarder(swap.version, swap.from, catalog);
+        const loud = marksIn(cell).some(
+          ({ kind, words }) => kind === 'caution' && words.startsWith('harder than planned'),
+        );
+        expect(loud)
+          .withContext(`${tier}, ${ladder.id}: ${swap.from.name} → ${swap.version.name}`)
+          .toBe(harder);
+      }
+    }
+    expect(stoodIn).toBeGreaterThan(20);
   });
 
   it('stands in when even the lightest is too heavy', () => {

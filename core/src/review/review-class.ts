@@ -1,4 +1,4 @@
-import { reps, reserveOf, type DrayDocument } from '../model';
+import { present, reps, reserveOf, type DrayDocument } from '../model';
 import { createResolver, logIndex, nextWeekOf, type Resolver } from '../program';
 import type { ReadyCell } from '../resolve';
 import { EASY_REPS_LEFT, PROPOSAL_KINDS, RAISE_REPS, type Proposal } from './proposal';
@@ -24,7 +24,9 @@ export function reviewClass(
   resolver: Resolver = createResolver(),
 ): Proposal[] {
   if (logIndex(document.log).lastWeek(query.sessionId) < query.week) return [];
-  const ofPeople = document.participants.flatMap(({ id }) => reviewLog(document, id, query, resolver));
+  const ofPeople = present(document.participants).flatMap(({ id }) =>
+    reviewLog(document, id, query, resolver),
+  );
   const proposals = [...tooEasy(document, query, resolver), ...ofPeople];
   const order = new Map(PROPOSAL_KINDS.map((kind, place) => [kind, place]));
   return proposals.sort((a, b) => (order.get(a.kind) ?? 0) - (order.get(b.kind) ?? 0));

@@ -1,0 +1,173 @@
+import { TestBed } from '@angular/core/testing';
+import { provideRouter } from '@angular/router';
+import type { Condition, LogEntry } from '@dray/core';
+import { readResults, sheetToText } from '@dray/core/late';
+import type { DrayDb } from '../data/dray-db';
+import { ViewStore } from '../state/view-store';
+import { openedDocuments, provideFreshBrowser } from '../testing';
+import { Sheet } from './sheet';
+import { homeSheetOf, sheetFile, Sheets, type SheetLine, type SheetView } from './sheet-view';
+
+describe('a person’s sheet', () => {
+  let db: DrayDb;
+
+  beforeEach(() => {
+    db = provideFreshBrowser();
+    TestBed.configureTestingModule({ providers: [provideRouter([])] });
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  async function opened() {
+    const documents = await openedDocuments();
+    const view = TestBed.inject(ViewStore);
+    view.showSession('tuesday');
+    view.showWeek(1);
+    const sheets = TestBed.inject(Sheets);
+    const of = (id: string): SheetView => sheets.of(id)!;
+    const line = (id: string, slotId: string): SheetLine =>
+      of(id)
+        .blocks.flatMap(({ lines }) => lines)
+        .find(({ cell }) => cell.slotId === slotId)!;
+    const has = (id: string, ...conditions: Condition[]) =>
+      documents.edit('caution', (document) => ({
+        ...document,
+        participants: document.participants.map((person) =>
+          person.id === id ? { ...person, cautions: conditions.map((condition) => ({ condition })) } : person,
+        ),
+      }));
+    return { documents, view, of, line, has };
+  }
+
+  it('says the exercise with its version, how the load is made, and when to stop', async () => {
+    const { line } = await opened();
+    const row = line('odile', 'tue-row');
+    expect(row.name).toBe('Single-arm row, one arm');
+    expect(row.work).toBe('3 × 10 each side, stop with 3 left');
+    expect(row.boxes.map(({ asked }) => asked)).toEqual(['10 · 10', '10 · 10', '10 · 10']);
+    expect(line('bram', 'tue-press').name).toBe('Decline push-up, feet raised');
+  });
+
+  it('has no word of the coach’s trade on it', async () => {
+    const { of } = await opened();
+    for (const id of ['bram', 'odile', 'tamsin', 'anselm', 'juno', 'wendel']) {
+      const words = of(id).blocks.flatMap(({ lines }) =>
+        lines.flatMap(({ notes }) => notes.map((note) => note.words)),
+      );
+      expect(words.join('\n'))
+        .withContext(id)
+        .not.toMatch(/substitute|at the gate|gate is|by hand|range full/);
+    }
+  });
+
+  it('speaks of a caution by what it changed here, and says that nothing is against it only where that is so', async () => {
+    const { of, has } = await opened();
+    has('bram', 'soreKnee');
+    const adapted = of('bram').cautions.find(({ condition }) => condition === 'sore knee')!;
+    expect(adapted.words.length).toBeGreaterThan(0);
+    const acted = of('bram')
+      .blocks.flatMap(({ lines }) => lines)
+      .some(({ cell }) => cell.trace.some(({ kind }) => kind === 'cautioned' || kind === 'blocked'));
+    expect(acted).toBeTrue();
+    // Whatever the condition: silence only where no cell was touched by it.
+    for (const condition of ['shoulder', 'neck', 'wrist', 'hip', 'lowBack', 'dizziness'] as Condition[]) {
+      has('bram', condition);
+      const [said] = of('bram').cautions;
+      const touched = of('bram')
+        .blocks.flatMap(({ lines }) => lines)
+        .some(({ cell }) =>
+          cell.trace.some(
+            (reason) =>
+              (reason.kind === 'cautioned' || reason.kind === 'blocked') &&
+              reason.rule.condition === condition,
+          ),
+        );
+      expect((said?.words.length ?? 0) > 0)
+        .withContext(condition)
+        .toBe(touched || cellWarns(of('bram'), condition));
+    }
+  });
+
+  it('adds nothing for a day on which a caution acts, and always has a way down', async () => {
+    const { of, has } = await opened();
+    has('tamsin', 'soreKnee');
+    const squat = of('tamsin')
+      .blocks.flatMap(({ lines }) => lines)
+      .find(({ cell }) => cell.slotId === 'tue-squat')!;
+    expect(squat.harder).toBe('');
+    expect(squat.easier).not.toBe('');
+  });
+
+  it('fills its boxes with what was done', async () => {
+    const { documents, line } = await opened();
+    const { cell } = line('juno', 'tue-squat');
+    const entry: LogEntry = {
+      id: 'e',
+      participantId: 'juno',
+      sessionId: 'tuesday',
+      slotId: 'tue-squat',
+      week: 1,
+      date: '2026-10-27',
+      exerciseId: cell.status === 'ready' ? cell.version.exercise.id : '',
+      set: 2,
+      counted: 'reps',
+      amount: 7,
+    };
+    await documents.record('a set', [entry]);
+    expect(line('juno', 'tue-squat').boxes.map(({ done }) => done)).toEqual(['', '7', '']);
+  });
+
+  it('stops everything where a sign says so, on screen and in what leaves for home', async () => {
+    const { of, view, documents } = await opened();
+    documents.edit('stop', (document) => ({
+      ...document,
+      log: [
+        ...document.log,
+        {
+          id: 'chest',
+          participantId: 'juno',
+          sessionId: 'tuesday',
+          slotId: 'tue-squat',
+          week: 1,
+          date: '2026-10-27',
+          exerciseId: 'goblet-squat',
+          set: 1,
+          counted: 'reps' as const,
+          amount: 3,
+          pain: { place: 'chest', score: 6 },
+        },
+      ],
+    }));
+    view.showWeek(2);
+    expect(of('juno').stopped?.why).toContain('chest');
+    const home = homeSheetOf(of('juno'), { sessionId: 'tuesday', week: 2, nth: 1 }, '2026-11-03');
+    expect(home.lines).toEqual([]);
+    expect(home.said[0]).toContain('chest');
+    const fixture = TestBed.createComponent(Sheet);
+    fixture.componentRef.setInput('participantId', 'juno');
+    await fixture.whenStable();
+    const host = fixture.nativeElement as HTMLElement;
+    expect(host.querySelector('[data-testid="stopped"]')?.textContent).toContain('Stop');
+    expect(host.querySelector('.boxes')).toBeNull();
+  });
+
+  it('leaves as a message in plain words and comes back with what was done', async () => {
+    const { of } = await opened();
+    const home = homeSheetOf(of('odile'), { sessionId: 'tuesday', week: 1, nth: 1 }, '2026-10-27');
+    expect(sheetFile(of('odile').card.participant, home.date)).toBe('odile-2026-10-27.dray-sheet.json');
+    const text = sheetToText(home, 'Tue 27 October');
+    expect(text).toContain('Odile · Tuesday, whole body · Tue 27 October');
+    expect(text).toContain('A2 Single-arm row, one arm');
+    expect(text).toContain('low bone density');
+    expect(readResults(text.replace('done:', 'done: 12 12 12'))).toEqual({
+      ok: true,
+      results: [{ letter: 'A1', done: '12 12 12' }],
+    });
+  });
+});
+
+function cellWarns({ card }: SheetView, condition: Condition): boolean {
+  return card.cells.some(({ warnings }) => warnings.some((warning) => warning.condition === condition));
+}

@@ -1,0 +1,78 @@
+import { boatyard } from '@dray/demo';
+import { boatyardInWeekFive } from '@dray/demo/week-five';
+import { tierSteps } from '../ladder';
+import { catalogOf } from '../library';
+import type { DrayDocument } from '../model';
+import type { ReadyCell } from '../resolve';
+import { eitherSide, type SideStep } from './either-side';
+import { createResolver } from './index';
+
+const resolver = createResolver();
+
+function cellsOf(document: DrayDocument, sessionId: string, week: number): ReadyCell[] {
+  return resolver
+    .board(document, { sessionId, week })
+    .rows.flatMap(({ cells }) => cells.flatMap((cell) => (cell.status === 'ready' ? [cell] : [])));
+}
+
+function kgOf(step: SideStep | undefined): number | undefined {
+  return step?.kind === 'load' ? step.load.kg : undefined;
+}
+
+describe('one step either side of a cell', () => {
+  for (const [name, document, week] of [
+    ['the first week', boatyard, 1],
+    ['the fifth week', boatyardInWeekFive, 5],
+  ] as const) {
+    it(`is lighter or lower below, and never past a tenth or a tier above, in ${name}`, () => {
+      const catalog = catalogOf(document);
+      let stepped = 0;
+      for (const sessionId of ['tuesday', 'friday']) {
+        for (const cell of cellsOf(document, sessionId, week)) {
+          const { easier, harder } = eitherSide(document, cell, { sessionId, week }, resolver);
+          const said = `${cell.participantId} ${cell.slotId}`;
+          const kg = cell.load?.kg ?? 0;
+          const down = kgOf(easier);
+          if (down !== undefined) expect(down).withContext(said).toBeLessThan(kg);
+          const up = kgOf(harder);
+          if (up !== undefined) {
+            stepped += 1;
+            expect(up).withContext(said).toBeGreaterThan(kg);
+            expect(up)
+              .withContext(said)
+              .toBeLessThanOrEqual(kg * 1.1);
+          }
+          if (harder?.kind === 'version') {
+            stepped += 1;
+            const rungs = catalog.ladders.get(cell.version.ladderId!)!.rungs.map(({ id }) => id);
+            expect(rungs.indexOf(harder.cell.version.rung!.id)).toBe(
+              rungs.indexOf(cell.version.rung!.id) + 1,
+            );
+            expect(tierSteps(harder.cell.version.tier ?? cell.tier, cell.tier)).toBeLessThanOrEqual(0);
+          }
+          if (easier?.kind === 'version') {
+            expect(easier.cell.version.name).withContext(said).not.toBe(cell.version.name);
+            expect(easier.cell.load).withContext(said).toBeUndefined();
+          }
+        }
+      }
+      expect(stepped).toBeGreaterThan(3);
+    });
+  }
+
+  it('adds nothing where a caution acts, something hurts, or all there was is asked for', () => {
+    let held = 0;
+    for (const week of [4, 5]) {
+      for (const cell of cellsOf(boatyardInWeekFive, 'tuesday', week)) {
+        const acts = cell.trace.some(
+          (reason) => reason.kind === 'hurt' || (reason.kind === 'cautioned' && reason.acted),
+        );
+        if (!acts && cell.planned.work.kind !== 'most') continue;
+        held += 1;
+        const { harder } = eitherSide(boatyardInWeekFive, cell, { sessionId: 'tuesday', week }, resolver);
+        expect(harder).withContext(`${cell.participantId} ${cell.slotId}`).toBeUndefined();
+      }
+    }
+    expect(held).toBeGreaterThan(5);
+  });
+});

@@ -1,0 +1,65 @@
+import type { Page } from '@playwright/test';
+import { expect, FRESH, keptSets, test } from './coach';
+
+test.use({ storageState: FRESH });
+
+type Json = Record<string, unknown>;
+
+/** What a Dray of that version would have written of the demo and its four weeks of sets. */
+const AS_WRITTEN: Readonly<Record<number, (document: Json) => Json>> = {
+  1: (document) => ({
+    ...document,
+    programs: (document['programs'] as { weeks: { week: number }[] }[]).slice(0, 1).map((program) => ({
+      ...program,
+      weeks: program.weeks.map(({ week }) => ({ week, sessionIds: ['tuesday', 'friday'] })),
+    })),
+    visits: undefined,
+  }),
+  2: (document) => document,
+  3: (document) => document,
+  4: (document) => document,
+  5: (document) => document,
+  6: (document) => document,
+};
+
+/** The demo as it is served, with its log, as a file of an older version; before classes, no set says which one it is of. */
+async function fileOf(
+  page: Page,
+  version: number,
+): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
+  const get = async (name: string) => (await (await page.request.get(`/demo/${name}`)).json()) as Json;
+  const demo = await get('boatyard.dray.json');
+  const { log, visits, classes } = await get('boatyard-log.json');
+  const apart = version >= 6;
+  const sets = (log as Json[]).map(({ nth, ...entry }) => (apart && nth ? { ...entry, nth } : entry));
+  const document = { ...demo, log: sets, visits, ...(apart ? { classes } : { classes: undefined }), version };
+  const written = AS_WRITTEN[version]!(document);
+  return {
+    name: `v${version}.json`,
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(written)),
+  };
+}
+
+for (const version of [1, 2, 3, 4, 5, 6]) {
+  test(`a document of version ${version} is brought up to date with every set of its log`, async ({
+    page,
+  }) => {
+    await page.goto('/settings');
+    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
+    const file = await fileOf(page, version);
+    const before = (JSON.parse(file.buffer.toString()) as { log: { id: string; amount: number }[] }).log;
+    await page.locator('input[type=file]').setInputFiles(file);
+    await page.getByRole('button', { name: 'Import it' }).click();
+    await expect(page.getByText(`Imported: v${version}.json.`)).toBeVisible();
+    const said = ({ id, amount }: { id: string; amount: number }) => `${id} ${amount}`;
+    const after = (await keptSets(page)) as unknown as { id: string; amount: number }[];
+    expect(after.map(said).sort()).toEqual(before.map(said).sort());
+    const parts = after as unknown as { sessionId: string; week: number; nth?: number; date: string }[];
+    // Two classes of a week are told apart by their day from then on.
+    const noon = new Set(
+      parts.filter(({ sessionId }) => sessionId === 'noon').map(({ week, nth = 1 }) => `${week}.${nth}`),
+    );
+    expect(noon.size).toBe(version === 1 ? 4 : 8);
+  });
+}
