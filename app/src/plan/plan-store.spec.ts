@@ -25,7 +25,7 @@ describe('PlanStore', () => {
     plan.duplicateBlock(superset.block.id);
     expect(plan.slots().length).toBe(before.length + 2);
     expect(new Set(plan.slots().map(({ id }) => id)).size).toBe(before.length + 2);
-    expect(plan.documents.undoLabel()).toBe('block once more');
+    expect(plan.documents.undoLabel()).toBe('duplicate a block');
     plan.documents.undo();
     plan.duplicateSession();
     expect(plan.view.session()?.name).toBe('Tuesday, whole body, again');

@@ -1,4 +1,4 @@
-import { computed, inject } from '@angular/core';
+import { computed, DestroyRef, inject } from '@angular/core';
 import { type ClassHeld, type DrayDocument, type LogEntry, type Session } from '@dray/core';
 import {
   patchState,
@@ -50,7 +50,11 @@ const INITIAL: DocumentState = { document: undefined, failure: undefined, past: 
 export const DocumentStore = signalStore(
   { providedIn: 'root' },
   withState(INITIAL),
-  withProps(() => ({ repository: inject(DocumentRepository), queue: new WriteQueue() })),
+  withProps(() => ({
+    repository: inject(DocumentRepository),
+    queue: new WriteQueue(),
+    life: inject(DestroyRef),
+  })),
   withComputed(({ past, future, document }) => ({
     undoLabel: computed(() => past().at(-1)?.label),
     redoLabel: computed(() => future().at(-1)?.label),
@@ -101,7 +105,14 @@ export const DocumentStore = signalStore(
           const { document, fresh } = await store.repository.open();
           patchState(store, { document, failure: undefined });
           void methods.recallSteps().catch(() => undefined);
-          if (fresh) setTimeout(() => void methods.addDemoLog(), AFTER_FIRST_PAINT_MS);
+          if (fresh) {
+            const coming = setTimeout(() => {
+              methods
+                .addDemoLog()
+                .catch((error: unknown) => patchState(store, { failure: notOpened(error) }));
+            }, AFTER_FIRST_PAINT_MS);
+            store.life.onDestroy(() => clearTimeout(coming));
+          }
         } catch (error) {
           patchState(store, { failure: notOpened(error) });
         }
