@@ -10,6 +10,7 @@ import {
   applyCautions,
   cautionSubjects,
   formatLoad,
+  kitsOf,
   ownedFrom,
   PROP_WORDS,
   type RankedSubstitute,
@@ -94,10 +95,8 @@ export class Finder {
   });
   private readonly owned = computed(() => {
     const person = this.person();
-    const kits = this.board.documents
-      .document()
-      ?.kits.filter(({ id, archived }) => !archived && person?.kitIds.includes(id));
-    return person && kits && ownedFrom(kits, person);
+    const document = this.board.documents.document();
+    return person && document && ownedFrom(kitsOf(document, person), person);
   });
 
   protected readonly rows = computed<readonly Row[]>(() => {

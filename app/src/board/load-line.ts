@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import {
+  kitsOf,
   attainableLoads,
   formatHeld,
   formatHeldMass,
@@ -49,7 +50,7 @@ export class LoadLine {
   private readonly loads = computed(() => {
     const document = this.documents.document();
     const person = document?.participants.find(({ id }) => id === this.cell().participantId);
-    const kits = document?.kits.filter(({ id, archived }) => !archived && person?.kitIds.includes(id)) ?? [];
+    const kits = document && person ? kitsOf(document, person) : [];
     const { band } = this.cell().version.exercise.loading ?? {};
     return attainableLoads(kits, this.load().hold, person, band).map(({ kg }) => kg);
   });

@@ -1,5 +1,6 @@
 import { inject, Injectable } from '@angular/core';
 import {
+  ALONE,
   BLOCKS,
   blockRounds,
   CLINICIAN_FIRST,
@@ -187,7 +188,13 @@ export class Sheets {
       return { easier: '', harder: '' };
     const query = { sessionId: session.id, week: cell.week };
     const { easier, harder } = eitherSide(document, cell, query, this.view.resolver);
-    return { easier: easier ? stepWords(easier, unit) : '', harder: harder ? stepWords(harder, unit) : '' };
+    // Two more may not eat up what is to be left.
+    const { reserve = 0 } = cell.work;
+    const stillLeft = harder?.kind === 'amount' && reserve > 0 ? $localize`, still with ${reserve} left` : '';
+    return {
+      easier: easier ? stepWords(easier, unit) : '',
+      harder: harder ? stepWords(harder, unit) + stillLeft : '',
+    };
   }
 
   private boxesOf(cell: ReadyCell): SheetBox[] {
@@ -322,6 +329,7 @@ export function homeSheetOf(
         .filter(({ words }) => words.length > 0)
         .map(({ condition, words }) => `${condition}: ${words.join(' ')}`),
       STOP_SIGNS,
+      ALONE,
       CLINICIAN_FIRST,
     ].map((words) => words.slice(0, 1000)),
     lines: (stop ? [] : lines)

@@ -100,6 +100,18 @@ describe('a person’s sheet', () => {
     expect(squat.easier).not.toBe('');
   });
 
+  it('asks for what is to be left on a day with more in it, too', async () => {
+    const { of } = await opened();
+    const lines = ['bram', 'juno', 'odile'].flatMap((id) => of(id).blocks.flatMap(({ lines }) => lines));
+    const more = lines.filter(({ harder }) => /in each set/.test(harder));
+    const counted = more.filter(({ cell }) => cell.status === 'ready' && (cell.work.reserve ?? 0) > 0);
+    expect(counted.length).toBeGreaterThan(0);
+    for (const { harder, name } of counted)
+      expect(harder)
+        .withContext(name)
+        .toMatch(/still with \d left$/);
+  });
+
   it('fills its boxes with what was done', async () => {
     const { documents, line } = await opened();
     const { cell } = line('juno', 'tue-squat');
@@ -161,6 +173,8 @@ describe('a person’s sheet', () => {
     expect(text).toContain('Odile · Tuesday, whole body · Tue 27 October');
     expect(text).toContain('A2 Single-arm row, one arm');
     expect(text).toContain('low bone density');
+    expect(text).toContain('Alone at home: stop at once, and call for help.');
+    expect(text).toContain('ask a doctor or physiotherapist');
     expect(readResults(text.replace('done:', 'done: 12 12 12'))).toEqual({
       ok: true,
       results: [{ letter: 'A1', done: '12 12 12' }],

@@ -14,6 +14,7 @@ import {
   ownedFrom,
   PATTERN_WORDS,
   patternSchema,
+  kitsOf,
   present,
   PROP_WORDS,
   propSchema,
@@ -130,10 +131,7 @@ export class ExerciseEditor {
     return present(document.participants).map((person) => {
       const verdict = applyCautions(version, cautionSubjects(person), this.view.catalog());
       if (verdict.kind === 'blocked') return { name: person.name, no: true, words: verdict.rule.words };
-      const owned = ownedFrom(
-        present(document.kits).filter(({ id }) => person.kitIds.includes(id)),
-        person,
-      );
+      const owned = ownedFrom(kitsOf(document, person), person);
       const missing = owned.missing(verdict.version.needs);
       if (missing.length > 0) {
         return {

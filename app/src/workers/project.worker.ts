@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { createResolver, marksOf, standsIn, type Cell, type MassUnit } from '@dray/core';
+import { createResolver, kitsOf, marksOf, standsIn, type Cell, type MassUnit } from '@dray/core';
 import { bestAddition, projectProgram, wayOnWords } from '@dray/core/late';
 import type { Path, PathWeek, ProjectQuestion } from './project';
 import { replyWith } from './reply';
@@ -34,8 +34,8 @@ function weekOf(cell: Cell, stands: boolean, unit: MassUnit): PathWeek {
 replyWith((question: ProjectQuestion): Path[] => {
   const { document, programId, participantId, today } = question;
   const program = document.programs.find(({ id }) => id === programId);
-  const kitIds = document.participants.find(({ id }) => id === participantId)?.kitIds ?? [];
-  const kit = document.kits.find(({ id, archived }) => !archived && kitIds.includes(id));
+  const person = document.participants.find(({ id }) => id === participantId);
+  const [kit] = person ? kitsOf(document, person) : [];
   const paths = projectProgram(
     document,
     participantId,

@@ -4,6 +4,9 @@ import type { LogEntry, Readiness } from '../model';
 export const STOP_SIGNS =
   'Stop and say so: sharp pain, dizziness, pressure or pain in the chest, jaw, arm or between the shoulder blades, breath that does not come back.';
 
+/** On what leaves for somebody's home, where nobody is there to be told (common practice, no published source). */
+export const ALONE = 'Alone at home: stop at once, and call for help.';
+
 /** Said wherever Dray advises. */
 export const CLINICIAN_FIRST =
   'Usual cautions, not medical advice. With a condition, ask a doctor or physiotherapist before you begin; what they and your local rules say comes first.';

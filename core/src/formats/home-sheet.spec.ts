@@ -64,6 +64,16 @@ describe('a home sheet', () => {
     });
   });
 
+  it('is read as a telephone writes it', () => {
+    expect(readResults('a1 12 12 10\nb as asked\ni did it all')).toEqual({
+      ok: true,
+      results: [
+        { letter: 'A1', done: '12 12 10' },
+        { letter: 'B', done: 'as asked' },
+      ],
+    });
+  });
+
   it('is refused in words where it cannot be read', () => {
     const sentence = (text: string) => {
       const read = readResults(text);

@@ -43,6 +43,8 @@ export type ResultsRead =
 const DONE = 'done:';
 /** "A1", "B", "AA12" at the start of a line, as letters are given to slots. */
 const LETTERED = /^([A-Z]{1,2}\d{0,2})\b[.:)]?\s*(.*)$/;
+/** The same as a telephone writes it, where what was done follows. */
+const SMALL = /^([a-z]{1,2}\d{0,2})\b[.:)]?\s*(.*)$/;
 /** What follows a letter is what was done where it begins like this; else it is the exercise's name. */
 const SAYS_SETS = /^(\d|max\b|as asked\b|all\b|ok\b|yes\b|nothing\b|no\b|-)/i;
 
@@ -91,6 +93,11 @@ export function readResults(text: string): ResultsRead {
     const said = line.toLowerCase().startsWith(DONE) ? line.slice(DONE.length).trim() : undefined;
     if (said !== undefined) {
       if (said !== '' && letter !== undefined) results.push({ letter, done: said });
+      continue;
+    }
+    const small = SMALL.exec(line);
+    if (small && SAYS_SETS.test(small[2] ?? '')) {
+      results.push({ letter: (small[1] ?? '').toUpperCase(), done: small[2] ?? '' });
       continue;
     }
     const [, found, rest = ''] = LETTERED.exec(line) ?? [];

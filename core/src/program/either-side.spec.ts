@@ -64,9 +64,11 @@ describe('one step either side of a cell', () => {
     let held = 0;
     for (const week of [4, 5]) {
       for (const cell of cellsOf(boatyardInWeekFive, 'tuesday', week)) {
-        const acts = cell.trace.some(
-          (reason) => reason.kind === 'hurt' || (reason.kind === 'cautioned' && reason.acted),
-        );
+        const acts =
+          cell.warnings.length > 0 ||
+          cell.trace.some(
+            (reason) => reason.kind === 'hurt' || (reason.kind === 'cautioned' && reason.acted),
+          );
         if (!acts && cell.planned.work.kind !== 'most') continue;
         held += 1;
         const { harder } = eitherSide(boatyardInWeekFive, cell, { sessionId: 'tuesday', week }, resolver);
@@ -74,5 +76,31 @@ describe('one step either side of a cell', () => {
       }
     }
     expect(held).toBeGreaterThan(5);
+  });
+
+  it('goes down far enough to be felt, and leaves the class’s clock and all-out work alone', () => {
+    const query = { sessionId: 'tuesday', week: 5 };
+    const cells = cellsOf(boatyardInWeekFive, 'tuesday', 5);
+    const loaded = cells.filter(({ load }) => load?.recipe);
+    expect(loaded.length).toBeGreaterThan(5);
+    for (const cell of loaded) {
+      const kg = cell.load!.kg;
+      const loads = resolver.loads(boatyardInWeekFive, { ...query, participantId: cell.participantId }, cell);
+      const down = kgOf(eitherSide(boatyardInWeekFive, cell, query, resolver).easier);
+      if (loads.some((load) => load.kg <= kg * 0.9)) expect(down).toBeLessThanOrEqual(kg * 0.9);
+    }
+    const clocked = cells.filter(({ work }) => work.kind === 'time');
+    expect(clocked.length).toBeGreaterThan(0);
+    for (const cell of clocked) {
+      expect(eitherSide(boatyardInWeekFive, cell, query, resolver).harder?.kind).not.toBe('amount');
+    }
+    const allOut: ReadyCell = {
+      ...cells[0]!,
+      load: undefined,
+      planned: { ...cells[0]!.planned, work: { kind: 'most' } },
+    };
+    const { easier, harder } = eitherSide(boatyardInWeekFive, allOut, query, resolver);
+    expect(easier?.kind).not.toBe('amount');
+    expect(harder).toBeUndefined();
   });
 });

@@ -19,8 +19,9 @@ export interface EitherSide {
   readonly harder?: SideStep | undefined;
 }
 
-/** No further in one step than a usual week's growth. Common practice, no published source. */
+/** No further in one step than a usual week's growth, and down by so much at least that it is felt. Common practice, no published source. */
 const MOST_UP = 1.1;
+const LEAST_DOWN = 0.9;
 /** Two more of ten, five seconds more of thirty: what a set that was too easy takes. Common practice, no published source. */
 const MORE_REPS = 2;
 const MORE_SECONDS = 5;
@@ -45,11 +46,13 @@ export function eitherSide(
     ? resolver.loads(document, { participantId: cell.participantId, sessionId: query.sessionId }, cell)
     : [];
   const kg = cell.load?.kg ?? 0;
-  const lighter = loads.findLast((load) => load.kg < kg - SAME_KG);
+  const below = loads.filter((load) => load.kg < kg - SAME_KG);
+  const lighter = below.findLast((load) => load.kg <= kg * LEAST_DOWN);
   const heavier = loads.find((load) => load.kg > kg + SAME_KG);
   const asLoad = (load: (typeof loads)[number] | undefined): SideStep | undefined =>
     load && cell.load && { kind: 'load', load: { kg: load.kg, hold: cell.load.hold, recipe: load.recipe } };
-  const down = asLoad(lighter) ?? rungAway(document, cell, query, resolver, -1) ?? fewer(cell);
+  const down =
+    asLoad(lighter) ?? rungAway(document, cell, query, resolver, -1) ?? asLoad(below[0]) ?? fewer(cell);
   if (!mayGrowToday(cell)) return { easier: down };
   const up =
     asLoad(heavier && heavier.kg <= kg * MOST_UP ? heavier : undefined) ??
@@ -58,9 +61,12 @@ export function eitherSide(
   return { easier: down, harder: up };
 }
 
-/** Nothing is added on a day when something hurts or is held back, or when all there was is asked for already. */
-function mayGrowToday({ trace, planned }: ReadyCell): boolean {
-  if (planned.work.kind === 'most') return false;
+/**
+ * Nothing is added on a day when something hurts or is held back, when a caution has a word to say of it, or when all there was is
+ * asked for already.
+ */
+function mayGrowToday({ trace, planned, warnings }: ReadyCell): boolean {
+  if (planned.work.kind === 'most' || warnings.length > 0) return false;
   return !trace.some(
     (reason) =>
       reason.kind === 'hurt' ||
@@ -99,12 +105,16 @@ function unloaded({ load: _, eachSet: __, ...cell }: ReadyCell): ReadyCell {
   return cell;
 }
 
-function fewer({ work }: ReadyCell): SideStep | undefined {
+function fewer({ work, planned }: ReadyCell): SideStep | undefined {
+  // As many as possible is as few as that day allows.
+  if (planned.work.kind === 'most') return undefined;
   const amount = work.kind === 'reps' ? work.amount - MORE_REPS : work.amount - MORE_SECONDS;
   return amount > 0 ? { kind: 'amount', amount: amountLike(work, amount) } : undefined;
 }
 
-function more({ work }: ReadyCell): SideStep {
+function more({ work }: ReadyCell): SideStep | undefined {
+  // The class's clock is not one person's.
+  if (work.kind === 'time') return undefined;
   const amount = work.kind === 'reps' ? work.amount + MORE_REPS : work.amount + MORE_SECONDS;
   return { kind: 'amount', amount: amountLike(work, amount) };
 }

@@ -1,7 +1,7 @@
 import {
+  kitsOf,
   present,
   type DrayDocument,
-  type Kit,
   type Participant,
   type Program,
   type Session,
@@ -215,10 +215,6 @@ export function createResolver(today?: () => string): Resolver {
 
 function slotIn({ blocks }: Session, slotId: string): Slot | undefined {
   return blocks.flatMap(({ slots }) => slots).find(({ id }) => id === slotId);
-}
-
-function kitsOf({ kits }: DrayDocument, { kitIds }: Participant): readonly Kit[] {
-  return kitIds.flatMap((kitId) => kits.find(({ id, archived }) => id === kitId && !archived) ?? NONE);
 }
 
 /**
