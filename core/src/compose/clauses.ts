@@ -9,9 +9,9 @@ export interface Clause {
   readonly apart: boolean;
 }
 
-/** "10 then 8" is work, and so is “heavy then lighter” and “left leg all, then right”; anything else is cut there. */
+/** Where several spaces stand, they are looked at once, from the first of them. "10 then 8" is work, and so is “heavy then lighter” and “left leg all, then right”; anything else is cut there. */
 const SPLIT =
-  /\r?\n|;|,?\s*\b(?:and\s+)?then\b(?!\s+(?:\d+(?:\s*(?:reps?\b|if\b|then\b|,|$))|lighter\b|right\b))|,?\s*\bstraight into\b/giu;
+  /\r?\n|;|(?<!\s),?\s*\b(?:and\s+)?then\b(?!\s+(?:\d+(?:\s*(?:reps?\b|if\b|then\b|,|$))|lighter\b|right\b))|(?<!\s),?\s*\bstraight into\b/giu;
 
 /**
  * The clauses of a text, in order: lines, and their parts between semicolons, "then" and "straight into". Lines that begin

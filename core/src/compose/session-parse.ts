@@ -79,6 +79,8 @@ interface OpenBlock {
   /** Work said before any exercise: for each that says none of its own, by tier. */
   common?: { readonly drafts: readonly Draft[]; readonly from: number; readonly to: number };
   slots: OpenSlot[];
+  /** There is no room for more, and that was said. */
+  full?: boolean;
 }
 
 /** What a clause says of one exercise. */
@@ -98,6 +100,14 @@ interface OpenSlot extends SaidSlot {
 const MOST_WORDS = 14;
 const MOST_LETTERS = 160;
 const MOST_OFFERS = 3;
+/** Nobody says one exercise in more letters; a longer run of text is several, or none. */
+const MOST_SAID = 400;
+/** Forty blocks of forty exercises are half as much. */
+const MOST_TEXT = 60_000;
+/** More than anybody mends one by one. */
+const MOST_PROBLEMS = 60;
+/** What the start of a block can say, and be read. */
+const MOST_HEAD_PIECES = 40;
 /** What a session holds. */
 const MOST_BLOCKS = 40;
 const MOST_SLOTS = 40;
@@ -139,22 +149,42 @@ class SessionReader {
   private readonly scanned = new Map<number, Draft[] | undefined>();
   private title: { name: string; budgetMinutes: number };
 
+  private readonly text: string;
+
   constructor(
-    private readonly text: string,
+    whole: string,
     private readonly catalog: Catalog,
     private readonly options: SessionParseOptions,
   ) {
+    this.text = whole.slice(0, MOST_TEXT);
+    if (whole.length > MOST_TEXT) {
+      const sentence = `A session has at most ${MOST_TEXT} letters; what is behind them was not read.`;
+      this.problems.push({ at: MOST_TEXT, length: whole.length - MOST_TEXT, sentence, offers: [] });
+    }
     this.names = sourceNames(catalog);
     this.title = { name: options.base.name, budgetMinutes: options.base.budgetMinutes };
   }
 
   read(): SessionReading {
     const onTitle = (line: string, at: number) => this.noting(() => this.readTitle(line, at));
-    for (const clause of clausesOf(this.text, onTitle)) this.noting(() => this.clause(clause));
-    const blocks = this.blocks
-      .filter(({ bare, common, slots }) => !bare || common !== undefined || slots.length > 0)
-      .slice(0, MOST_BLOCKS)
-      .map((block) => this.closed(block));
+    for (const clause of clausesOf(this.text, onTitle)) {
+      if (this.blocks.length > MOST_BLOCKS * 2) break;
+      if (this.problems.length >= MOST_PROBLEMS) {
+        const words = 'What is behind this was not read: so much before it could not be.';
+        this.noting(() => this.fail(clause.from, this.text.length - clause.from, words));
+        break;
+      }
+      this.noting(() => this.clause(clause));
+    }
+    const open = this.blocks.filter(
+      ({ bare, common, slots }) => !bare || common !== undefined || slots.length > 0,
+    );
+    if (open.length > MOST_BLOCKS) {
+      const at = open[MOST_BLOCKS]?.slots[0]?.from ?? this.text.length;
+      const words = `A session holds ${MOST_BLOCKS} blocks; what is behind them was not read.`;
+      this.noting(() => this.fail(at, this.text.length - at, words));
+    }
+    const blocks = open.slice(0, MOST_BLOCKS).map((block) => this.closed(block));
     const session = { id: this.options.base.id, ...this.title, blocks };
     return { session, problems: this.problems.sort((a, b) => a.at - b.at) };
   }
@@ -205,7 +235,40 @@ class SessionReader {
     }
     LETTER.lastIndex = start;
     start += LETTER.exec(this.text.slice(0, to))?.[0].length ?? 0;
+    this.slots(start, to);
+  }
+
+  /** One exercise; of a long run of text one after another, each cut off where the next is named. */
+  private slots(from: number, to: number): void {
+    let start = from;
+    for (;;) {
+      const block = this.blocks.at(-1);
+      if (!block || block.full) return;
+      if (block.slots.length >= MOST_SLOTS) {
+        block.full = true;
+        this.fail(
+          start,
+          to - start,
+          `A block holds ${MOST_SLOTS} exercises; what is behind them was not read.`,
+        );
+      }
+      // What is written with a colon says its three tiers at length.
+      const near = Math.min(to, start + MOST_SAID);
+      if (near === to || colonAt(this.text, start, near) !== undefined) break;
+      const cut = this.nextName(start, near);
+      if (cut === undefined) {
+        this.fail(start, to - start, 'This is too long for one exercise. Write each on a line of its own.');
+      }
+      this.noting(() => this.slot(start, cut));
+      start = this.behindSpace(cut + 1, to);
+    }
     this.slot(start, to);
+  }
+
+  private behindSpace(from: number, to: number): number {
+    let at = from;
+    while (at < to && /\s/u.test(this.text.charAt(at))) at += 1;
+    return at;
   }
 
   /** "beginners two rounds": what a tier does otherwise in the block just written. */
@@ -234,7 +297,7 @@ class SessionReader {
       at += match[0].length;
       break;
     }
-    for (;;) {
+    for (let pieces = 0; pieces < MOST_HEAD_PIECES; pieces += 1) {
       const before = at;
       at += this.match(HEAD_PIECES.skip, at, to)?.[0].length ?? 0;
       const rounds = this.match(HEAD_PIECES.rounds, at, to);
@@ -319,7 +382,7 @@ class SessionReader {
     const cut = spoken || either || nameFirst ? undefined : this.nextName(from, to);
     if (cut !== undefined) {
       this.noting(() => this.slot(from, cut));
-      this.slot(cut + 1 + (/^\s*/u.exec(this.text.slice(cut + 1, to))?.[0].length ?? 0), to);
+      this.slot(this.behindSpace(cut + 1, to), to);
       return;
     }
     const said = spoken ?? either;
@@ -342,7 +405,7 @@ class SessionReader {
   /** "3x10 squats", "10 light squats each side": as many words as can be read are the work. */
   private workFirst(from: number, to: number): SaidSlot | undefined {
     if (colonAt(this.text, from, to) !== undefined) return undefined;
-    const starts = [...this.text.slice(from, to).matchAll(/[\s,]+(?:of\s+)?/gu)].reverse();
+    const starts = [...this.text.slice(from, to).matchAll(/(?<![\s,])[\s,]+(?:of\s+)?/gu)].reverse();
     for (const { index, 0: gap } of starts) {
       const before = this.tryDrafts(from, from + index);
       if (!before || Object.keys(before[0] ?? {}).length === 0) continue;
@@ -368,8 +431,9 @@ class SessionReader {
 
   /** "jumping jacks 40s, or march", "squat jumps or squats 3x10": the second is for whoever may not do the first. */
   private either(from: number, to: number): SaidSlot | undefined {
-    const { index, 0: gap } = /,?\s+or\s+/iu.exec(this.text.slice(from, to)) ?? { index: -1, 0: '' };
-    if (index < 0 || colonAt(this.text, from, to) !== undefined) return undefined;
+    if (colonAt(this.text, from, to) !== undefined) return undefined;
+    const { index, 0: gap } = /(?<!\s),?\s+or\s+/iu.exec(this.text.slice(from, to)) ?? { index: -1, 0: '' };
+    if (index < 0) return undefined;
     const first = this.spokenName(from, from + index);
     const second = this.spokenName(from + index + gap.length, to);
     if (!first || !second) return undefined;
@@ -533,7 +597,7 @@ class SessionReader {
     };
     for (const match of this.text
       .slice(from, to)
-      .matchAll(/[\s,]+(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/giu)) {
+      .matchAll(/(?<![\s,])[\s,]+(?:for\s+)?(beginner|intermediate|advanced)s?\b[\s:]*/giu)) {
       close(from + match.index);
       tier = match[1]?.toLowerCase() as Tier;
       start = from + match.index + match[0].length;

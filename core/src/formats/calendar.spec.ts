@@ -72,4 +72,16 @@ describe('programToCalendar (RFC 5545, read back by ical.js)', () => {
     expect(eventsOf(long)[0]?.summary).toBe(sessions[0]!.name);
     expect(long.endsWith('END:VCALENDAR\r\n')).toBeTrue();
   });
+
+  it('lets no name or id begin a line of its own', () => {
+    const evil = 'x\r\nBEGIN:VALARM\rX-EVIL:1\nEND:VEVENT\u2028\u0007y';
+    const sessions = boatyard.sessions.map((session) => ({ ...session, name: evil }));
+    const text = programToCalendar({ ...boatyard, sessions }, { ...program, id: evil, name: evil }, STAMP);
+    const lines = text.split(/[\r\n\u2028]+/);
+    expect(lines.filter((line) => /^(BEGIN:VALARM|X-EVIL)/.test(line))).toEqual([]);
+    expect(lines.filter((line) => line === 'END:VEVENT').length).toBe(events.length);
+    // What is not CR LF is no line end at all.
+    expect(text.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
+    expect(eventsOf(text)[0]?.summary).toBe('x BEGIN:VALARM X-EVIL:1 END:VEVENT y');
+  });
 });

@@ -1,11 +1,12 @@
+import ICAL from 'ical.js';
 import type { DrayDocument, Program, Session } from '../model';
 import { catalogOf } from '../library';
 import { formatPrescription, slotLetters, slotName } from '../plan';
 import { classDays } from '../program';
 import { addDays } from '../units';
 
-const LINE_OCTETS = 75;
-const EOL = '\r\n';
+/** Control characters, line ends among them: none of a name or an id may begin a line of the file. */
+const CONTROL = /[\p{Cc}\u2028\u2029]+/gu;
 
 /**
  * A program as a calendar file: one event for each class that is held. An event keeps its id when its class is moved to another
@@ -15,37 +16,37 @@ const EOL = '\r\n';
  */
 export function programToCalendar(document: DrayDocument, program: Program, stamp: string): string {
   const sessions = new Map(document.sessions.map((session) => [session.id, session]));
-  const lines = [
-    'BEGIN:VCALENDAR',
-    'VERSION:2.0',
-    'PRODID:-//Dray//Program//EN',
-    'CALSCALE:GREGORIAN',
-    `X-WR-CALNAME:${escaped(program.name)}`,
-  ];
+  const calendar = new ICAL.Component('vcalendar');
+  calendar.addPropertyWithValue('version', '2.0');
+  calendar.addPropertyWithValue('prodid', '-//Dray//Program//EN');
+  calendar.addPropertyWithValue('calscale', 'GREGORIAN');
+  calendar.addPropertyWithValue('x-wr-calname', oneLine(program.name));
   for (const day of classDays(program, document.classes)) {
     const session = sessions.get(day.sessionId);
     if (!session || day.holiday || day.cancelled) continue;
-    lines.push(
-      'BEGIN:VEVENT',
-      `UID:${program.id}-${day.week}-${day.sessionId}-${day.nth}@dray`,
-      `DTSTAMP:${stamp.replaceAll(/[-:]|\.\d+/g, '')}`,
-      ...when(day.date, day.startTime, session.budgetMinutes),
-      `SUMMARY:${escaped(session.name)}`,
-      `DESCRIPTION:${escaped(outline(document, session, day.week, program, day.lighter))}`,
-      'END:VEVENT',
-    );
+    const event = new ICAL.Component('vevent');
+    const id = `${program.id}-${day.week}-${day.sessionId}-${day.nth}@dray`;
+    event.addPropertyWithValue('uid', oneLine(id));
+    event.addPropertyWithValue('dtstamp', ICAL.Time.fromDateTimeString(stamp.replace(/\.\d+/, '')));
+    addWhen(event, day.date, day.startTime, session.budgetMinutes);
+    event.addPropertyWithValue('summary', oneLine(session.name));
+    event.addPropertyWithValue('description', outline(document, session, day.week, program, day.lighter));
+    calendar.addSubcomponent(event);
   }
-  lines.push('END:VCALENDAR');
-  return lines.map((line) => folded(line) + EOL).join('');
+  // It counts without the space that a line which goes on begins with; 75 octets are the most.
+  ICAL.foldLength = 74;
+  return `${calendar.toString()}\r\n`;
 }
 
 /** A day, or from a time on the clock of wherever it is read: a floating time, as a class has no time zone. */
-function when(date: string, time: string | undefined, minutes: number): string[] {
-  const day = date.replaceAll('-', '');
+function addWhen(event: ICAL.Component, date: string, time: string | undefined, minutes: number): void {
   if (time === undefined) {
-    return [`DTSTART;VALUE=DATE:${day}`, `DTEND;VALUE=DATE:${addDays(date, 1).replaceAll('-', '')}`];
+    event.addPropertyWithValue('dtstart', ICAL.Time.fromDateString(date));
+    event.addPropertyWithValue('dtend', ICAL.Time.fromDateString(addDays(date, 1)));
+  } else {
+    event.addPropertyWithValue('dtstart', ICAL.Time.fromDateTimeString(`${date}T${time}:00`));
+    event.addPropertyWithValue('duration', ICAL.Duration.fromSeconds(minutes * 60));
   }
-  return [`DTSTART:${day}T${time.replace(':', '')}00`, `DURATION:PT${minutes}M`];
 }
 
 function outline(
@@ -61,41 +62,13 @@ function outline(
     slots.flatMap((slot) => {
       const letter = letters.get(slot.id);
       return letter
-        ? `${letter} ${slotName(slot, catalog)}: ${formatPrescription(slot.prescriptions.intermediate)}`
+        ? `${letter} ${oneLine(slotName(slot, catalog))}: ${formatPrescription(slot.prescriptions.intermediate)}`
         : [];
     }),
   );
   return [`Week ${week} of ${program.weeks.length}${lighter ? ', a lighter one' : ''}`, ...lines].join('\n');
 }
 
-/** Text as RFC 5545, section 3.3.11, wants it. */
-function escaped(text: string): string {
-  return text
-    .replaceAll('\\', '\\\\')
-    .replaceAll(';', '\\;')
-    .replaceAll(',', '\\,')
-    .replaceAll(/\r?\n/g, '\\n');
-}
-
-/** Lines of at most 75 octets, the rest on lines that begin with a space; no letter is cut in two. Section 3.1. */
-function folded(line: string): string {
-  const parts: string[] = [];
-  let part = '';
-  let octets = 0;
-  for (const letter of line) {
-    const size = octetsOf(letter);
-    if (octets + size > LINE_OCTETS) {
-      parts.push(part);
-      part = ' ';
-      octets = 1;
-    }
-    part += letter;
-    octets += size;
-  }
-  return [...parts, part].join(EOL);
-}
-
-function octetsOf(letter: string): number {
-  const code = letter.codePointAt(0) ?? 0;
-  return code < 0x80 ? 1 : code < 0x800 ? 2 : code < 0x10000 ? 3 : 4;
+function oneLine(text: string): string {
+  return text.replaceAll(CONTROL, ' ');
 }

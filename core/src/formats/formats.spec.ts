@@ -199,9 +199,7 @@ describe('parseDocument', () => {
     );
   });
 
-  it('refuses what points nowhere, and ids that stand twice', () => {
-    const lost = broken((d) => ({ ...d, participants: [{ ...d.participants[0]!, kitIds: ['nowhere'] }] }));
-    expect(sentences(lost).join()).toContain('there is no kit “nowhere”');
+  it('refuses exercises that are nowhere, and ids and weeks that stand twice', () => {
     const twice = broken((d) => ({ ...d, kits: [...d.kits, d.kits[0]] }));
     expect(sentences(twice).join()).toContain('is taken already');
     const noLadder = broken((d) => {
@@ -209,6 +207,68 @@ describe('parseDocument', () => {
       return d;
     });
     expect(sentences(noLadder).join()).toContain('there is no ladder “rope”');
+    const weeks = broken((d) => {
+      const [program] = d.programs;
+      return { ...d, programs: [{ ...program!, weeks: [...program!.weeks, program!.weeks[2]] }] };
+    });
+    expect(sentences(weeks)).toEqual(['program 1: week 3 stands twice; take one of them out.']);
+  });
+
+  describe('puts right, and says so,', () => {
+    const mended = (change: (document: DrayDocument) => unknown) => {
+      const parsed = parseDocument(broken(change));
+      if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+      return parsed;
+    };
+
+    it('weeks out of order, and weeks that were left out', () => {
+      const { document, mended: notes } = mended((d) => {
+        const [program] = d.programs;
+        return { ...d, programs: [{ ...program!, weeks: program!.weeks.toReversed().slice(0, 6) }] };
+      });
+      const weeks = document.programs[0]!.weeks;
+      expect(weeks.map(({ week }) => week)).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
+      expect(weeks[0]?.days).toEqual([]);
+      expect(weeks[7]).toEqual(boatyard.programs[0]!.weeks[7]!);
+      expect(notes).toContain(`“${boatyard.programs[0]!.name}”: its weeks were put in order.`);
+    });
+
+    it('what points at a kit, a session or a slot that is not there', () => {
+      const { document, mended: notes } = mended((d) => {
+        const [bram, ...others] = d.participants;
+        return {
+          ...d,
+          participants: [{ ...bram!, kitIds: [...bram!.kitIds, 'nowhere'] }, ...others],
+          sessions: d.sessions.filter(({ id }) => id !== 'noon'),
+        };
+      });
+      expect(document.participants[0]?.kitIds).toEqual(boatyard.participants[0]!.kitIds);
+      const days = document.programs.flatMap(({ weeks }) => weeks.flatMap((week) => week.days));
+      expect(days.some(({ sessionId }) => sessionId === 'noon')).toBeFalse();
+      expect(notes).toContain('Bram: a kit that is not in the file was left out.');
+      expect(notes.join(' ')).toContain('days of sessions that are not in the file were left out.');
+    });
+
+    it('never by dropping a set: whoever did it is there, put by', () => {
+      const parsed = parseDocument(
+        JSON.stringify({
+          ...boatyardInWeekFive,
+          participants: boatyardInWeekFive.participants.filter(({ id }) => id !== 'juno'),
+        }),
+      );
+      if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+      expect(parsed.document.log).toEqual(boatyardInWeekFive.log);
+      expect(parsed.document.participants.at(-1)).toEqual(
+        jasmine.objectContaining({ id: 'juno', name: 'juno', archived: true }),
+      );
+      expect(parsed.mended[0]).toContain('“juno”, are kept');
+    });
+
+    it('nothing in a document that is whole', () => {
+      const { document, mended: notes } = mended((d) => d);
+      expect(notes).toEqual([]);
+      expect(document).toEqual(boatyard);
+    });
   });
 });
 

@@ -8,19 +8,25 @@ import {
   type DrayDocument,
   type Problem,
 } from '../model';
+import { mendDocument } from './mend';
 import { checkReferences } from './references';
 
 /** Files above this are refused before they are read: five years of a class of forty are about 230 MB. */
 export const MAX_DOCUMENT_BYTES = 300_000_000;
 
 export type ParsedDocument =
-  | { readonly ok: true; readonly document: DrayDocument }
+  | {
+      readonly ok: true;
+      readonly document: DrayDocument;
+      /** What was put right while it was read, in words. */
+      readonly mended: readonly string[];
+    }
   | { readonly ok: false; readonly problems: readonly Problem[] };
 
 /**
  * Reads a document from the text of a file: valid JSON, a Dray document, of a version this build knows (older ones
- * are brought up to date), everything in range, nothing pointing nowhere. Gives the document, or every problem found
- * with its path and a plain sentence. Never throws and changes nothing.
+ * are brought up to date), everything in range, nothing pointing nowhere. What can be put right without losing anything is
+ * put right, and said. Gives the document, or every problem found with its path and a plain sentence. Never throws.
  */
 export function parseDocument(json: string): ParsedDocument {
   if (json.length > MAX_DOCUMENT_BYTES) return refused(tooLargeSentence(json.length));
@@ -53,8 +59,9 @@ export function parseDocument(json: string): ParsedDocument {
     return { ok: false, problems: checked.error.issues.map((issue) => problemFrom(issue)) };
   const catalog = catalogFrom(checked.data);
   if (typeof catalog === 'string') return { ok: false, problems: [{ path: 'ladders', sentence: catalog }] };
-  const problems = checkReferences(checked.data, catalog);
-  return problems.length > 0 ? { ok: false, problems } : { ok: true, document: checked.data };
+  const { document, notes } = mendDocument(checked.data, catalog);
+  const problems = checkReferences(document, catalog);
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, document, mended: notes };
 }
 
 /** What to say of a file that is too large, without reading it. */

@@ -66,6 +66,15 @@ describe('a log as CSV (RFC 4180)', () => {
     expect(read(said, { document }).entries.map(({ nth }) => nth)).toEqual([undefined, 2]);
   });
 
+  it('writes no note that a spreadsheet would work out, and reads it back as it was meant', () => {
+    const notes = ['=cmd|x', '-2 left', "'=1", "it's fine", '@home'];
+    const log = notes.map((note, at) => ({ ...boatyardInWeekFive.log[at]!, note }));
+    const csv = logToCsv(log, boatyardInWeekFive);
+    expect(csv).not.toMatch(/(^|,|")[=+@]/m);
+    expect(csv).not.toContain(',-2 left');
+    expect(read(csv).entries.map(({ note }) => note)).toEqual(notes);
+  });
+
   it('is read alike by a library of its own', () => {
     const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true });
     expect(errors).toEqual([]);

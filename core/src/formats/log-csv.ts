@@ -17,6 +17,7 @@ import {
 import type { Catalog } from '../ladder';
 import { readSurely, type MovementPart } from '../naming';
 import { inUnit, readMass, type MassUnit } from '../units';
+import { asMeant, CSV_WRITING } from './csv-cell';
 import { dateOrderOf, readDate, type DateOrder } from './read-date';
 
 /** What a line of a log says, one column each, and the headings it is known by. */
@@ -103,7 +104,7 @@ export function logToCsv(
   }));
   const data = rows.map((row) => columns.map((field) => row[field] ?? ''));
   const fields = columns.map((field) => LOG_FIELDS[field].known[0]);
-  return `${Papa.unparse({ fields, data }, { newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse({ fields, data }, CSV_WRITING)}\r\n`;
 }
 
 /** To the gram, or a ten-thousandth of a pound: a log keeps what was lifted, not what a cell shows. */
@@ -172,16 +173,20 @@ export function previewLogCsv(text: string): LogPreview {
   return { headings, mapping, ...dateOrderOf([...dates]), lines };
 }
 
+/** No heading that is known is longer. */
+const MOST_HEADING = 80;
+
 /** "Weight (lb)" → "weight": what stands in brackets is a unit. */
 function plain(heading: string): string {
   return heading
+    .slice(0, MOST_HEADING)
     .toLowerCase()
     .replace(/[[(].*[\])]/, '')
     .trim();
 }
 
 function cellOf(line: Line, heading: string | undefined): string {
-  return heading === undefined ? '' : (line[heading] ?? '').trim();
+  return heading === undefined ? '' : asMeant((line[heading] ?? '').trim());
 }
 
 /** A line that cannot be taken, and why. */

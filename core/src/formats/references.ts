@@ -59,6 +59,12 @@ export function checkReferences(document: DrayDocument, catalog: Catalog): Probl
     }
   });
   document.programs.forEach((program, at) => {
+    const weeks = new Set<number>();
+    for (const { week } of program.weeks) {
+      if (weeks.has(week))
+        say(pathWords(['programs', at]), `week ${week} stands twice; take one of them out`);
+      weeks.add(week);
+    }
     for (const id of program.weeks.flatMap(({ days }) => days.map(({ sessionId }) => sessionId))) {
       if (!sessions.has(id)) say(pathWords(['programs', at]), `there is no session “${id}”`);
     }

@@ -40,6 +40,14 @@ describe('the roster as CSV', () => {
     expect(Papa.parse(csv, { header: true, skipEmptyLines: true }).errors).toEqual([]);
   });
 
+  it('writes nothing that a spreadsheet would work out, and reads it back as it was meant', () => {
+    const names = ['=1+1', '+49 12', '-x', '@sum(a1)', "'=1", "''=1", "o'clock", "'tis"];
+    const csv = rosterToCsv(names.map((name) => aParticipant({ name, notes: name })));
+    for (const [line] of csv.matchAll(/^.*$/gm)) expect(line).not.toMatch(/(^|,|")[=+@-]/);
+    const { people: back } = rosterFromCsv(csv, () => 'id');
+    expect(back.map(({ name, notes }) => [name, notes])).toEqual(names.map((name) => [name, name]));
+  });
+
   it('keeps the good lines and says what is wrong with the others', () => {
     const csv = 'Name;Body mass;unit\nAda;70;kg\n;60;kg\nBo;heavy;kg\nCy;150;stone\n';
     const { people: read, problems } = rosterFromCsv(csv, newId);

@@ -11,6 +11,7 @@ import {
   type Participant,
 } from '../model';
 import { formatMass, readMass } from '../units';
+import { asMeant, CSV_WRITING } from './csv-cell';
 
 /** The columns of a roster, in order. */
 export const ROSTER_COLUMNS = [
@@ -46,7 +47,7 @@ export function rosterToCsv(participants: readonly Participant[]): string {
     cautions: person.cautions.map(({ condition }) => CONDITION_WORDS[condition]).join('; '),
     notes: person.notes,
   }));
-  return `${Papa.unparse(rows, { columns: [...ROSTER_COLUMNS], newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse(rows, { columns: [...ROSTER_COLUMNS], ...CSV_WRITING })}\r\n`;
 }
 
 /** A line that could not be taken, and why. */
@@ -90,7 +91,7 @@ export function rosterFromCsv(text: string, newId: () => string): RosterRead {
 }
 
 function personFrom(row: Readonly<Record<string, string>>, newId: () => string): Participant | string {
-  const cell = (column: Column) => (row[column] ?? '').trim();
+  const cell = (column: Column) => asMeant((row[column] ?? '').trim());
   const name = cell('name');
   if (name === '') return 'The name is missing.';
   const unit = unitSchema.safeParse(cell('unit').toLowerCase() || 'kg').data;

@@ -1,3 +1,4 @@
+import './without-eval';
 import * as z from 'zod';
 
 /** What a version of an exercise can be made easier or harder by, beside its load. */

@@ -1,3 +1,4 @@
+import './without-eval';
 import * as z from 'zod';
 
 const REPS_WORDS = 'reps are a whole number from 1 to 100';

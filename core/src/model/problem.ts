@@ -107,7 +107,7 @@ export function issueWords(issue: Issue): string {
     case 'too_small':
       return customised(issue.message) ?? `is too small; the least is ${String(issue.minimum)}`;
     case 'too_big':
-      return customised(issue.message) ?? `is too large; the most is ${String(issue.maximum)}`;
+      return customised(issue.message) ?? tooBigWords(issue.origin, String(issue.maximum));
     case 'invalid_format':
       return issue.format === 'date'
         ? 'has to be a date such as 2026-03-01'
@@ -115,6 +115,12 @@ export function issueWords(issue: Issue): string {
     default:
       return customised(issue.message) ?? 'cannot be read';
   }
+}
+
+function tooBigWords(what: string, most: string): string {
+  if (what === 'string') return `is too long; the most is ${most} letters`;
+  if (what === 'array') return `there are too many; the most is ${most}`;
+  return `is too large; the most is ${most}`;
 }
 
 /** Our own sentences start in lower case; the schema library's start with "Invalid" or "Too". */

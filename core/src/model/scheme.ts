@@ -1,3 +1,4 @@
+import './without-eval';
 import * as z from 'zod';
 import { DEFAULT_CAP_PERCENT } from './limits';
 
