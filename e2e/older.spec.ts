@@ -1,4 +1,6 @@
 import type { Page } from '@playwright/test';
+import { chances, tamper } from '../core/testing/tamper';
+import { parseDocument } from '../core/src/formats';
 import { expect, FRESH, keptSets, test } from './coach';
 
 test.use({ storageState: FRESH });
@@ -61,5 +63,46 @@ for (const version of [1, 2, 3, 4, 5, 6]) {
       parts.filter(({ sessionId }) => sessionId === 'noon').map(({ week, nth = 1 }) => `${week}.${nth}`),
     );
     expect(noon.size).toBe(version === 1 ? 4 : 8);
+  });
+}
+
+/** Documents that were tampered with, and are read nevertheless. */
+function odd(demo: Json, count: number): Buffer[] {
+  const chance = chances(16);
+  const taken: Buffer[] = [];
+  while (taken.length < count) {
+    const text = JSON.stringify(tamper(tamper(demo, chance), chance) ?? null);
+    if (parseDocument(text).ok) taken.push(Buffer.from(text));
+  }
+  return taken;
+}
+
+for (const nth of [0, 1, 2]) {
+  test(`what is taken of documents that were tampered with breaks no screen (${nth + 1})`, async ({
+    page,
+  }) => {
+    await page.goto('/settings');
+    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
+    const demo = JSON.parse((await fileOf(page, 6)).buffer.toString()) as Json;
+    const buffer = odd(demo, nth + 1)[nth]!;
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer });
+    await page.getByRole('button', { name: 'Import it' }).click();
+    await expect(page.getByRole('alertdialog')).toHaveCount(0);
+    for (const screen of [
+      'Plan',
+      'Board',
+      'Card',
+      'Log',
+      'Program',
+      'People',
+      'Kit',
+      'Ladders',
+      'Settings',
+    ]) {
+      await page.getByRole('navigation', { name: 'Dray' }).getByRole('link', { name: screen }).click();
+      await expect(page.locator('main').getByRole('heading').first()).toBeAttached();
+    }
   });
 }

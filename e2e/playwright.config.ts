@@ -10,7 +10,7 @@ export default defineConfig({
   // None of these is a test of speed: a busy machine may take its time, most of all while the worker caches everything.
   timeout: 60_000,
   expect: { timeout: 15_000 },
-  workers: 2,
+  workers: 3,
   fullyParallel: true,
   forbidOnly: true,
   reporter: [['list']],

@@ -7,6 +7,7 @@ import { installPackages, root, run } from './setup.mjs';
 
 const SOURCES = [
   'app',
+  'core/package.json',
   'core/src',
   'demo',
   'angular.json',

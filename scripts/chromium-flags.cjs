@@ -6,4 +6,6 @@ module.exports = [
   '--disable-component-update',
   '--disable-sync',
   '--no-first-run',
+  // A file is a download here: no dialog of the system can be answered.
+  '--disable-blink-features=FileSystemAccessLocal',
 ];

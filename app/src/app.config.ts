@@ -1,11 +1,13 @@
 import {
   ErrorHandler,
   inject,
+  isDevMode,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
   type ApplicationConfig,
 } from '@angular/core';
 import { provideRouter, withComponentInputBinding, withNavigationErrorHandler } from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
 import { routes } from './app.routes';
 import { Faults } from './state/faults';
 import { LoadAgain } from './state/load-again';
@@ -17,6 +19,11 @@ export const appConfig: ApplicationConfig = {
     provideBrowserGlobalErrorListeners(),
     { provide: ErrorHandler, useClass: Faults },
     provideInterface(),
+    // Late, so that fetching everything for the train never competes with the first picture.
+    provideServiceWorker('keep-worker.js', {
+      enabled: !isDevMode(),
+      registrationStrategy: 'registerWithDelay:3000',
+    }),
     provideRouter(
       routes,
       withComponentInputBinding(),

@@ -1,5 +1,14 @@
 import { NgTemplateOutlet } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject, Injector, linkedSignal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  DOCUMENT,
+  effect,
+  inject,
+  Injector,
+  linkedSignal,
+} from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
@@ -12,8 +21,13 @@ import { NavigationEnd, Router, RouterLink, RouterLinkActive, RouterOutlet } fro
 import { filter, map } from 'rxjs';
 import { DocumentStore } from './state/document-store';
 import { FrontClass } from './state/front-class';
+import { Keeper } from './state/keeper';
+import { NewBuild } from './state/new-build';
 import { ThemeChoice } from './state/theme';
-import { isField } from './ui/keys';
+import { FocusKeeper } from './ui/focus-keeper';
+import { Shortcuts } from './ui/keys';
+import { Notice } from './ui/notice';
+import { StoreTroubleView } from './ui/store-trouble';
 import { Width } from './ui/width';
 
 const SCREENS = [
@@ -53,18 +67,21 @@ const OTHERS = [
     RouterLink,
     RouterLinkActive,
     RouterOutlet,
+    StoreTroubleView,
   ],
   templateUrl: './app.html',
   styleUrl: './app.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  host: { '(document:keydown)': 'onKey($event)' },
+  host: { '(document:keydown)': 'onKey($event)', '(window:pagehide)': 'finishTyping()' },
 })
 export class App {
+  private readonly page = inject(DOCUMENT);
   private readonly router = inject(Router);
   private readonly injector = inject(Injector);
   protected readonly documents = inject(DocumentStore);
   protected readonly front = inject(FrontClass);
   protected readonly width = inject(Width);
+  private readonly shortcuts = inject(Shortcuts);
   protected readonly theme = inject(ThemeChoice).theme;
   protected readonly groups = [SCREENS, STORES];
 
@@ -85,9 +102,37 @@ export class App {
   protected readonly undoSays = computed(() => $localize`Undo ${this.documents.undoLabel() ?? ''}`.trim());
   protected readonly redoSays = computed(() => $localize`Redo ${this.documents.redoLabel() ?? ''}`.trim());
 
+  constructor() {
+    inject(NewBuild).watch();
+    inject(FocusKeeper).watch();
+    const notice = inject(Notice);
+    const keeper = inject(Keeper);
+    effect(() => {
+      const remark = this.documents.remark();
+      if (remark) notice.say(remark.words);
+    });
+    // Once while the page is open: whoever waves it away has heard it.
+    let reminded = false;
+    effect(() => {
+      if (!keeper.due() || reminded) return;
+      reminded = true;
+      notice.offer(
+        $localize`${keeper.unsaved()} changes since the last backup.`,
+        $localize`Save a file`,
+        () => void keeper.save(),
+      );
+    });
+  }
+
   /** A drawer that lies over the screen closes behind the coach. */
   protected left(): void {
     if (this.width.phone()) this.open.set(false);
+  }
+
+  /** A closing tab is the end of an edit too: what stands in the field that has the focus counts. */
+  protected finishTyping(): void {
+    if (this.page.activeElement instanceof HTMLElement) this.page.activeElement.blur();
+    this.documents.leave();
   }
 
   protected onKey(event: KeyboardEvent): void {
@@ -99,15 +144,15 @@ export class App {
     } else if (command && event.key.toLowerCase() === 'y') {
       event.preventDefault();
       this.documents.redo();
-    } else if (!command && !event.altKey && !isField(event.target)) {
-      this.plainKey(event);
+    } else {
+      this.shortcut(this.shortcuts.of(event));
     }
   }
 
-  private plainKey(event: KeyboardEvent): void {
-    const screen = this.groups.flat().find(({ key }) => key === event.key);
+  private shortcut(pressed: string | undefined): void {
+    const screen = this.groups.flat().find(({ key }) => key === pressed);
     if (screen) void this.router.navigateByUrl(screen.path);
-    if (event.key === '?') void this.showKeys();
+    if (pressed === '?') void this.showKeys();
   }
 
   protected async showKeys(): Promise<void> {

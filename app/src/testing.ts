@@ -1,9 +1,15 @@
 import { TestBed } from '@angular/core/testing';
-import { provideZonelessChangeDetection } from '@angular/core';
+import {
+  createEnvironmentInjector,
+  EnvironmentInjector,
+  provideZonelessChangeDetection,
+} from '@angular/core';
 import { boatyard } from '@dray/demo';
 import { parseDocument, serializeDocument } from '@dray/core';
-import { DEMO_TEXT, DRAY_DB } from './data/document-repository';
+import { DEMO_TEXT, DocumentRepository, DRAY_DB } from './data/document-repository';
 import { DrayDb } from './data/dray-db';
+import { Snapshots } from './data/snapshots';
+import { Tab } from './data/tab';
 import { TODAY } from './data/today';
 import { LANGUAGES } from './ui/forms/reader-dates';
 import { provideInterface } from './ui/interface';
@@ -32,6 +38,25 @@ export function provideFreshBrowser(db = new DrayDb(`test-${crypto.randomUUID()}
     ],
   });
   return db;
+}
+
+/** The same browser’s store as another tab beside this one has it. */
+export async function anotherTab(db: DrayDb) {
+  const parent = TestBed.inject(EnvironmentInjector);
+  const tab = { id: crypto.randomUUID(), others: async () => (id: string) => id !== tab.id };
+  const own = createEnvironmentInjector(
+    [
+      { provide: DRAY_DB, useValue: new DrayDb(db.name) },
+      { provide: Tab, useValue: tab },
+      DocumentRepository,
+      Snapshots,
+      DocumentStore,
+    ],
+    parent,
+  );
+  const documents = own.get(DocumentStore);
+  await until(() => documents.ready());
+  return { documents, close: () => own.get(DRAY_DB).close() };
 }
 
 /** The document store, once it has opened. */

@@ -8,7 +8,7 @@ import { RouterLink } from '@angular/router';
 import { Beside } from '../ui/beside';
 import { CellFace } from '../ui/cell-face';
 import { Focus } from '../ui/focus';
-import { isShortcut } from '../ui/keys';
+import { Shortcuts } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
 import { Width } from '../ui/width';
@@ -44,6 +44,7 @@ export class BoardScreen {
   protected readonly view = this.board.view;
   protected readonly width = inject(Width);
   private readonly focus = inject(Focus);
+  private readonly shortcuts = inject(Shortcuts);
   private readonly beside = viewChild(Beside);
 
   protected readonly reasonsSay = computed(() =>
@@ -53,7 +54,7 @@ export class BoardScreen {
   );
 
   protected onKey(event: KeyboardEvent): void {
-    if (isShortcut(event) && event.key === 'w') this.view.showLoosening(!this.view.loosening());
+    if (this.shortcuts.of(event) === 'w') this.view.showLoosening(!this.view.loosening());
   }
 
   protected onGridKey(event: KeyboardEvent): void {

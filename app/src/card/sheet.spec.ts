@@ -72,7 +72,7 @@ describe('a person’s sheet', () => {
       .some(({ cell }) => cell.trace.some(({ kind }) => kind === 'cautioned' || kind === 'blocked'));
     expect(acted).toBeTrue();
     // Whatever the condition: silence only where no cell was touched by it.
-    for (const condition of ['shoulder', 'neck', 'wrist', 'hip', 'lowBack', 'dizziness'] as Condition[]) {
+    for (const condition of ['shoulder', 'neck', 'wrist', 'hip', 'lowBack', 'fallRisk'] as Condition[]) {
       has('bram', condition);
       const [said] = of('bram').cautions;
       const touched = of('bram')

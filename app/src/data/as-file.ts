@@ -1,2 +1,2 @@
 /** A document as the text of a file and back: loaded when it is needed, for it is half of core. */
-export { parseDocument, serializeDocument } from '@dray/core';
+export { checkEdit, parseDocument, serializeDocument } from '@dray/core';

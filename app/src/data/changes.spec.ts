@@ -25,15 +25,15 @@ describe('changes between documents', () => {
   it('lead from one document to the other and back', () => {
     for (const other of [renamed, shuffled]) {
       const changes = changesBetween(boatyard, other);
-      expect(applyChanges(boatyard, changes)).toEqual(other);
-      expect(applyChanges(other, reversed(changes))).toEqual(boatyard);
+      expect(applyChanges(boatyard, changes)).toEqual({ document: other, clash: false });
+      expect(applyChanges(other, reversed(changes))).toEqual({ document: boatyard, clash: false });
     }
   });
 
   it('leave alone what another tab changed in between', () => {
     const undo = reversed(changesBetween(boatyard, renamed));
     const elsewhere = { ...renamed, settings: { unit: 'lb' as const } };
-    const undone = applyChanges(elsewhere, undo);
+    const { document: undone } = applyChanges(elsewhere, undo);
     expect(undone.settings.unit).toBe('lb');
     expect(undone.sessions[0]?.name).toBe(boatyard.sessions[0]?.name);
   });

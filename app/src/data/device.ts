@@ -5,6 +5,7 @@ import { DRAY_DB } from './document-repository';
 @Injectable({ providedIn: 'root' })
 export class Device {
   private readonly db = inject(DRAY_DB);
+  private readonly typing = new Map<string, string>();
 
   async get<Value>(id: string): Promise<Value | undefined> {
     return (await this.db.device.get(id))?.value as Value | undefined;
@@ -20,10 +21,18 @@ export class Device {
   }
 
   async keepDraft(id: string, text: string): Promise<void> {
+    this.typing.set(id, text);
     await this.db.drafts.put({ id, text });
+    if (this.typing.get(id) === text) this.typing.delete(id);
   }
 
   async dropDraft(id: string): Promise<void> {
+    this.typing.delete(id);
     await this.db.drafts.delete(id);
+  }
+
+  /** Drafts that are not on the disk yet, by their field. */
+  unwrittenDrafts(): Record<string, string> {
+    return Object.fromEntries(this.typing);
   }
 }

@@ -1,12 +1,16 @@
 import { inject, Injectable, InjectionToken } from '@angular/core';
 import { liveQuery } from 'dexie/dist/modern/dexie.min.mjs';
-import { DOCUMENT_VERSION, type DrayDocument, type LogEntry } from '@dray/core';
+import { DOCUMENT_VERSION, EMPTY_DOCUMENT, type DrayDocument, type LogEntry } from '@dray/core';
 import { Observable } from 'rxjs';
-import { SETTINGS_ID, type RecordChange } from './changes';
+import { outcome, SETTINGS_ID, type RecordChange } from './changes';
 import { demoFor } from './demo-dates';
-import { DrayDb, LISTS, type Row, type Step } from './dray-db';
+import { DrayDb, type Row, type Step, type StoreTrouble } from './dray-db';
+import { LISTS } from './lists';
 import { daysFrom, logHorizon, readLog, readLogOf, writeLog } from './log-days';
+import type { Prefer } from './merge';
+import { Tab } from './tab';
 import { TODAY } from './today';
+import { leaveUnwritten, unwrittenLeft, type Unwritten, type Write } from './unwritten';
 
 export const DRAY_DB = new InjectionToken<DrayDb>('the browser’s store', {
   providedIn: 'root',
@@ -45,6 +49,7 @@ export interface Standing {
 
 const FRONT = 'front class';
 const PUT_AWAY = 'put away class';
+const NOTHING_LEFT: Unwritten = { writes: [], drafts: {} };
 const EVERYBODYS: Standing = { front: 'own', putAway: false, welcomed: true };
 
 /** The document in the browser's store: read whole, written record by record, shared between tabs. */
@@ -53,25 +58,54 @@ export class DocumentRepository {
   private readonly db = inject(DRAY_DB);
   private readonly fetchDemo = inject(DEMO_TEXT);
   private readonly today = inject(TODAY);
-  private readonly tab = crypto.randomUUID();
+  private readonly tab = inject(Tab);
   /** Counts of writes of our own that were not seen to come back yet. */
   private readonly mine = new Set<number>();
 
   /** What is kept, or the demo in a fresh profile: its log follows, see `addDemoLog`. */
-  async open(): Promise<{ readonly document: DrayDocument; readonly fresh: boolean }> {
+  async open(): Promise<{
+    readonly document: DrayDocument;
+    /** The demo is here and its log still to come. */
+    readonly fresh: boolean;
+    /** Nothing was here before. */
+    readonly empty: boolean;
+  }> {
     const kept = await this.read();
-    if (kept) return { document: kept, fresh: await this.awaitsDemoLog() };
+    if (kept) return { document: kept, fresh: await this.awaitsDemoLog(), empty: false };
     // It ships with this build and is parsed by its tests.
     const demo = JSON.parse(await this.demoText('boatyard.dray.json')) as DrayDocument;
     // Another tab may have been faster; the transaction makes sure that only one of them fills the store.
     const fresh = await this.db.transaction('rw', this.db.tables, async () => {
-      if ((await this.db.settings.count()) > 0) return false;
+      if (await this.holdsAnything()) return false;
       await this.fill(demo);
       await this.db.device.put({ id: LOG_DUE, value: true });
       await this.stand({ front: 'demo', putAway: false, welcomed: false });
       return true;
     });
-    return { document: (await this.read()) ?? demo, fresh };
+    return { document: (await this.read()) ?? demo, fresh, empty: true };
+  }
+
+  /**
+   * What closing tabs could not write any more, in their order; their half-typed texts are kept at once. It stays where it was left
+   * until `forgetLeft`.
+   */
+  async leftUnwritten(): Promise<{ readonly tabs: readonly string[]; readonly writes: readonly Write[] }> {
+    const elsewhere = await this.tab.others();
+    const gone = unwrittenLeft().filter(({ tab }) => !elsewhere(tab));
+    for (const { left } of gone) {
+      for (const [id, text] of Object.entries(left.drafts)) await this.db.drafts.put({ id, text });
+    }
+    return { tabs: gone.map(({ tab }) => tab), writes: gone.flatMap(({ left }) => left.writes) };
+  }
+
+  /** They are on the disk now, or belong to a class that is no more. */
+  forgetLeft(tabs: readonly string[]): void {
+    for (const tab of tabs) leaveUnwritten(tab, NOTHING_LEFT);
+  }
+
+  /** Keeps what is not on the disk yet where a closing page still can. */
+  leave(left: Unwritten): void {
+    leaveUnwritten(this.tab.id, left);
   }
 
   /** What the demo class has logged, into a store that still waits for it. */
@@ -147,7 +181,8 @@ export class DocumentRepository {
   async read(): Promise<DrayDocument | undefined> {
     return this.db.transaction('r', this.db.tables, async () => {
       const settings = await this.db.settings.get(SETTINGS_ID);
-      if (!settings) return undefined;
+      // One row that is missing is no reason to take all the others for nothing.
+      if (!settings && !(await this.holdsAnything())) return undefined;
       const lists = await Promise.all(
         LISTS.map(async (list) => {
           const rows = await this.db[list].toArray();
@@ -160,7 +195,7 @@ export class DocumentRepository {
       return {
         format: 'dray',
         version: DOCUMENT_VERSION,
-        settings: settings.value,
+        settings: settings?.value ?? EMPTY_DOCUMENT.settings,
         ...parts,
         log,
       } as DrayDocument;
@@ -189,25 +224,54 @@ export class DocumentRepository {
     return (await this.db.days.bulkGet([...days])).flatMap((day) => day?.entries ?? []);
   }
 
-  /** The edits that can be taken back, oldest first. */
+  /** The edits that can be taken back here, oldest first: this tab’s own, and those of tabs that are gone. */
   async steps(): Promise<readonly Step[]> {
-    return this.db.steps.orderBy('at').toArray();
+    const elsewhere = await this.tab.others();
+    const steps = await this.db.steps.orderBy('at').toArray();
+    return steps.filter(({ tab }) => tab === undefined || !elsewhere(tab));
   }
 
-  /** Writes the records an edit touched, and the step of undo it is, all or none. */
-  async write(changes: readonly RecordChange[], step?: StepsChange): Promise<void> {
+  /** How many writes this store has seen. */
+  async writes(): Promise<number> {
+    return (await this.db.meta.get('revision'))?.count ?? 0;
+  }
+
+  /** Told of what came between the page and its store, and when it is over. */
+  onTrouble(tell: (trouble: StoreTrouble | undefined) => void): void {
+    this.db.onTrouble(tell);
+  }
+
+  /** Opens a store whose data was deleted under the open page: it is empty then. */
+  async openAgain(): Promise<void> {
+    await this.db.open();
+  }
+
+  private async holdsAnything(): Promise<boolean> {
+    const counts = await Promise.all(
+      [...LISTS, 'settings' as const, 'days' as const].map((list) => this.db[list].count()),
+    );
+    return counts.some((count) => count > 0);
+  }
+
+  /**
+   * Writes the records an edit touched, and the step of undo it is, all or none. Where another tab has written meanwhile, the two
+   * are put together.
+   */
+  async write(changes: readonly RecordChange[], step?: StepsChange, prefer: Prefer = 'mine'): Promise<void> {
     await this.db.transaction('rw', this.db.tables, async () => {
       if (step) {
         if (step.gone.length > 0) await this.db.steps.bulkDelete([...step.gone]);
-        await this.db.steps.put(step.put);
+        await this.db.steps.put({ ...step.put, tab: this.tab.id });
       }
       const sets = changes.filter(({ list }) => list === 'log');
-      for (const { list, id, after } of changes) {
+      for (const change of changes) {
+        const { list, id } = change;
         if (list === 'log') continue;
+        const { after } = outcome(change, await this.db[list].get(id), prefer);
         if (after) await this.db[list].put({ id, at: after.at, value: after.value });
         else await this.db[list].delete(id);
       }
-      const days = await writeLog(this.db.days, sets);
+      const days = await writeLog(this.db.days, sets, prefer);
       await this.announce(sets.length === changes.length ? days : undefined);
     });
   }
@@ -236,7 +300,7 @@ export class DocumentRepository {
         const opened = seen === undefined;
         seen = count;
         if (others.length > 0) subscriber.next(others.length === 1 && others[0] === count ? days : undefined);
-        else if (opened && revision && revision.tab !== this.tab) subscriber.next(undefined);
+        else if (opened && revision && revision.tab !== this.tab.id) subscriber.next(undefined);
       },
       error: (error: unknown) => subscriber.error(error),
     });
@@ -256,7 +320,7 @@ export class DocumentRepository {
 
   private async announce(days?: readonly string[]): Promise<void> {
     const count = ((await this.db.meta.get('revision'))?.count ?? 0) + 1;
-    await this.db.meta.put({ id: 'revision', tab: this.tab, count, ...(days && { days }) });
+    await this.db.meta.put({ id: 'revision', tab: this.tab.id, count, ...(days && { days }) });
     this.mine.add(count);
   }
 }

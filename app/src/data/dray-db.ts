@@ -12,6 +12,7 @@ import {
 } from '@dray/core';
 import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
 import type { RecordChange } from './changes';
+import type { ListName } from './lists';
 import { daysFrom, type LogDay } from './log-days';
 
 /** A record of the document as it is kept: its place in its list beside its value. */
@@ -44,7 +45,26 @@ export interface Step {
   readonly undone: boolean;
   readonly label: string;
   readonly changes: readonly RecordChange[];
+  /** Which tab made it; absent on those of older builds. */
+  readonly tab?: string;
 }
+
+/** The class as it stood at the beginning of a day, or before another came in its place: packed, to go back to. */
+export interface Snapshot {
+  readonly id: string;
+  /** When, as an ISO date and time. */
+  readonly at: string;
+  readonly why: 'day' | 'replaced';
+  readonly people: number;
+  readonly sets: number;
+  readonly packed: Blob;
+}
+
+/**
+ * What came between the page and its store. Another tab waits to be closed (`blocked`), has brought the store to a newer version
+ * (`newer`), this build is older than the store it found (`ahead`), or the data was deleted under the open page (`cleared`).
+ */
+export type StoreTrouble = 'blocked' | 'newer' | 'ahead' | 'cleared';
 
 /** What belongs to this device and not to the document: theme, last view. */
 export interface DeviceRow {
@@ -52,19 +72,8 @@ export interface DeviceRow {
   readonly value: unknown;
 }
 
-/** The lists of the document that are kept record by record; the log is kept by days. */
-export const LISTS = [
-  'exercises',
-  'ladders',
-  'kits',
-  'participants',
-  'sessions',
-  'programs',
-  'overrides',
-  'classes',
-  'visits',
-] as const;
-export type ListName = (typeof LISTS)[number];
+/** The library counts the store’s own versions in tens. */
+const NATIVE_A_VERSION = 10;
 
 /**
  * The browser's own store. One table a list of the document, the log by days, and three small ones around it. A transaction
@@ -86,6 +95,10 @@ export class DrayDb extends Dexie {
   declare readonly steps: Table<Step, string>;
   declare readonly drafts: Table<Draft, string>;
   declare readonly device: Table<DeviceRow, string>;
+  declare readonly snapshots: Table<Snapshot, string>;
+
+  private trouble: StoreTrouble | undefined;
+  private tell: (trouble: StoreTrouble | undefined) => void = () => undefined;
 
   constructor(name = 'dray') {
     super(name, { chromeTransactionDurability: 'strict' });
@@ -169,5 +182,48 @@ export class DrayDb extends Dexie {
           (await programs.toArray()).map((row) => ({ ...row, value: programFromMonday(row.value) })),
         );
       });
+    this.version(7).stores({ snapshots: 'id, at' });
+
+    // Closed for good in each of these: opened again by the next write, it would take half a class into an empty store, or write
+    // what an older build knows into a newer one.
+    this.on('versionchange', ({ newVersion }) => {
+      this.stop(newVersion === null ? 'cleared' : 'newer');
+      return false;
+    });
+    this.on('blocked', () => {
+      this.say('blocked');
+      return false;
+    });
+    const known = this.verno;
+    this.on(
+      'ready',
+      () => {
+        const opened = this.backendDB();
+        if (Math.floor(opened.version / NATIVE_A_VERSION) > known) {
+          this.stop('ahead');
+          throw new Error('The store is of a newer version.');
+        }
+        opened.addEventListener('close', () => this.stop('cleared'));
+        this.say(undefined);
+      },
+      true,
+    );
+  }
+
+  /** Told of what came between, and when it is over; what came before is told at once. */
+  onTrouble(tell: (trouble: StoreTrouble | undefined) => void): void {
+    this.tell = tell;
+    if (this.trouble) tell(this.trouble);
+  }
+
+  private stop(trouble: StoreTrouble): void {
+    this.close();
+    this.say(trouble);
+  }
+
+  private say(trouble: StoreTrouble | undefined): void {
+    if (this.trouble === trouble) return;
+    this.trouble = trouble;
+    this.tell(trouble);
   }
 }

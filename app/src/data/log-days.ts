@@ -1,6 +1,7 @@
 import { addDays, type DrayDocument, type LogEntry } from '@dray/core';
 import type { Table } from 'dexie/dist/modern/dexie.min.mjs';
-import type { RecordChange } from './changes';
+import { anywhere, outcome, type RecordChange } from './changes';
+import type { Prefer } from './merge';
 
 /** All sets of one person in one session on one day: a log of a million sets is some fifty thousand of these. */
 export interface LogDay {
@@ -97,33 +98,30 @@ export function daysFrom(log: readonly LogEntry[]): LogDay[] {
 
 /**
  * Writes changed entries into their days, within the transaction it is called in: what another tab has put into the same day
- * stays.
+ * stays, and what it has changed in the same entry.
  *
  * @returns the days that were touched
  */
-export async function writeLog(days: LogDays, changes: readonly RecordChange[]): Promise<string[]> {
-  const touched = new Map<string, { readonly gone: Set<string>; readonly put: LogEntry[] }>();
-  const at = (entry: LogEntry) => {
-    const key = dayOf(entry);
-    const known = touched.get(key) ?? { gone: new Set<string>(), put: [] };
-    touched.set(key, known);
-    return known;
-  };
-  for (const { before, after } of changes) {
-    if (before) at(before.value as LogEntry).gone.add((before.value as LogEntry).id);
-    if (after) {
-      const entry = after.value as LogEntry;
-      const day = at(entry);
-      day.gone.add(entry.id);
-      day.put.push(entry);
-    }
-  }
-  for (const [id, { gone, put }] of touched) {
-    const kept = (await days.get(id))?.entries.filter((entry) => !gone.has(entry.id)) ?? [];
-    const entries = [...kept, ...put];
-    const [first] = entries;
-    if (first) await days.put({ id, participantId: first.participantId, date: first.date, entries });
-    else await days.delete(id);
-  }
-  return [...touched.keys()];
+export async function writeLog(
+  days: LogDays,
+  changes: readonly RecordChange[],
+  prefer: Prefer = 'mine',
+): Promise<string[]> {
+  if (changes.length === 0) return [];
+  const places = changes.flatMap(({ before, after }) => [before, after].flatMap((placed) => placed ?? []));
+  const ids = [...new Set(places.map(({ value }) => dayOf(value as LogEntry)))];
+  const rows = (await days.bulkGet(ids)).flatMap((row) => row ?? []);
+  const standing = new Map(rows.flatMap(({ entries }) => entries.map((entry) => [entry.id, entry] as const)));
+  const put = changes.flatMap((change) => {
+    const now = standing.get(change.id);
+    const { after } = outcome(change, now && anywhere(now), prefer);
+    return after ? [after.value as LogEntry] : [];
+  });
+  const named = new Set(changes.map(({ id }) => id));
+  const kept = rows.flatMap(({ entries }) => entries.filter(({ id }) => !named.has(id)));
+  const written = daysFrom([...kept, ...put]);
+  await days.bulkPut(written);
+  const full = new Set(written.map(({ id }) => id));
+  await days.bulkDelete(ids.filter((id) => !full.has(id)));
+  return ids;
 }

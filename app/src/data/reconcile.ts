@@ -1,5 +1,5 @@
 import type { DrayDocument, LogEntry } from '@dray/core';
-import { LISTS } from './dray-db';
+import { LISTS } from './lists';
 
 /**
  * A freshly read document with every record that says the same as before replaced by the record there was, so that

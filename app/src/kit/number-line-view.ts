@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, linkedSignal, untracked } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, linkedSignal } from '@angular/core';
 import {
   formatLoad,
   inUnit,
@@ -36,10 +36,18 @@ export class NumberLineView {
   readonly unit = input.required<MassUnit>();
 
   protected readonly line = LINE;
+  /** Where the coach has run to; other loads begin anew. */
+  private readonly moved = linkedSignal<string, number | undefined>({
+    source: () => this.loads().reduce((all, { kg }) => `${all} ${kg}`, ''),
+    computation: (loads, before) => (before?.source === loads ? before.value : undefined),
+  });
+
   /** A new hold starts at what the first want got, not at wherever the last one stood. */
-  private readonly at = linkedSignal(() => {
+  private readonly at = computed(() => {
+    const moved = this.moved();
+    if (moved !== undefined) return moved;
     const loads = this.loads();
-    const gave = untracked(this.targets).find(({ gaveKg }) => gaveKg !== undefined)?.gaveKg;
+    const gave = this.targets().find(({ gaveKg }) => gaveKg !== undefined)?.gaveKg;
     const index = gave === undefined ? -1 : loads.findIndex(({ kg }) => kg >= gave - SAME_LOAD_KG);
     return index >= 0 ? index : Math.floor(loads.length / 2);
   });
@@ -68,7 +76,7 @@ export class NumberLineView {
     const step = KEYS[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    this.at.update((at) => Math.max(0, Math.min(this.loads().length - 1, at + step)));
+    this.moved.set(Math.max(0, Math.min(this.loads().length - 1, this.at() + step)));
   }
 
   protected onPointer(event: PointerEvent): void {
@@ -79,6 +87,6 @@ export class NumberLineView {
     this.loads().forEach(({ kg }, at) => {
       if (Math.abs(toX(kg) - x) < Math.abs(toX(this.loads()[nearest]?.kg ?? 0) - x)) nearest = at;
     });
-    this.at.set(nearest);
+    this.moved.set(nearest);
   }
 }

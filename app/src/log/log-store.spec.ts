@@ -36,6 +36,22 @@ describe('LogStore', () => {
     expect(sets.every(({ date, loadKg }) => date === '2026-11-24' && loadKg !== undefined)).toBeTrue();
   });
 
+  it('goes on looking unwritten while it is not on the disk, and no longer', async () => {
+    const log = store();
+    const write = spyOn(TestBed.inject(DocumentRepository), 'write').and.rejectWith(
+      new DOMException('full', 'QuotaExceededError'),
+    );
+    expect(await log.write('')).toBeFalse();
+    TestBed.tick();
+    expect(log.selected()?.underWay).toBeTrue();
+    write.and.callThrough();
+    log.view.documents.tryAgain();
+    await log.view.documents.settled();
+    TestBed.tick();
+    expect(log.selected()?.underWay).toBeFalse();
+    expect((await kept()).length).toBe(3);
+  });
+
   it('refuses what it cannot read and keeps nothing of it', async () => {
     const log = store();
     expect(await log.write('ten ten')).toBeFalse();

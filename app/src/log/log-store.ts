@@ -1,4 +1,4 @@
-import { computed, inject } from '@angular/core';
+import { computed, effect, inject } from '@angular/core';
 import {
   addClass,
   BLOCKS,
@@ -14,7 +14,15 @@ import {
   visitSchema,
 } from '@dray/core';
 import { askedAmounts, asksForMost, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
-import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { withRoving } from '../state/with-roving';
@@ -133,7 +141,8 @@ export const LogStore = signalStore(
         put,
         gone,
       );
-      patchState(store, { underWay: store.underWay().filter((key) => !keys.includes(key)) });
+      // What could not be written yet goes on looking so, until all is on the disk: see `onInit`.
+      if (kept) patchState(store, { underWay: store.underWay().filter((key) => !keys.includes(key)) });
       return kept;
     }
 
@@ -264,6 +273,14 @@ export const LogStore = signalStore(
         });
       },
     };
+  }),
+  withHooks({
+    onInit(store) {
+      effect(() => {
+        if (store.documents.writing() === 0 && store.underWay().length > 0)
+          patchState(store, { underWay: [] });
+      });
+    },
   }),
 );
 

@@ -10,7 +10,7 @@ import { Focus } from '../ui/focus';
 import { heldLoad } from '../ui/forms/held-load';
 import { MassField } from '../ui/forms/mass-field';
 import { NumberField } from '../ui/forms/number-field';
-import { isShortcut } from '../ui/keys';
+import { Shortcuts } from '../ui/keys';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
 
@@ -27,6 +27,7 @@ import { NextWeekStore, type Group, type Line } from './next-week-store';
 export class NextWeekScreen {
   protected readonly sheet = inject(NextWeekStore);
   private readonly focus = inject(Focus);
+  private readonly shortcuts = inject(Shortcuts);
   protected readonly sets = overrideSchema.shape.sets.unwrap();
   protected readonly amount = overrideSchema.shape.amount.unwrap();
 
@@ -153,14 +154,14 @@ export class NextWeekScreen {
   }
 
   protected onKey(event: KeyboardEvent): void {
-    if (!isShortcut(event)) return;
+    const key = this.shortcuts.of(event);
     const line = this.sheet.selected();
     const open = line?.state === 'open';
     if (!line) return;
-    if (event.key === 'y' && open) this.agree(line);
-    if (event.key === 'r' && open && line.proposal.otherWay) this.otherWay(line);
-    if (event.key === 'n' && open && line.proposal.participantId) this.decline(line);
-    if (event.key === 'o' && !open) this.open(line);
+    if (key === 'y' && open) this.agree(line);
+    if (key === 'r' && open && line.proposal.otherWay) this.otherWay(line);
+    if (key === 'n' && open && line.proposal.participantId) this.decline(line);
+    if (key === 'o' && !open) this.open(line);
   }
 
   private focusLine(): void {

@@ -34,12 +34,13 @@ import { plural } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
-import { isShortcut } from '../ui/keys';
+import { Shortcuts } from '../ui/keys';
 import { Notice } from '../ui/notice';
 import { SchemeChoice } from '../ui/scheme-choice';
 import { Width } from '../ui/width';
 import { AddExercise, type Chosen } from './add-exercise';
 import { AddLine } from './add-line';
+import { BoardTold } from './board-told';
 import { ClassStrip } from './class-strip';
 import { ClassVersions, type ClassVersion } from './class-versions';
 import { CombinationRail } from './combination-rail';
@@ -97,7 +98,7 @@ const GAP = 'gap-';
     TextField,
     TwinChoice,
   ],
-  providers: [PlanStore],
+  providers: [PlanStore, BoardTold],
   templateUrl: './plan.html',
   styleUrl: './plan.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -109,6 +110,7 @@ const GAP = 'gap-';
 export class PlanScreen {
   protected readonly plan = inject(PlanStore);
   private readonly width = inject(Width);
+  private readonly shortcuts = inject(Shortcuts);
   private readonly notice = inject(Notice);
   private readonly injector = inject(Injector);
   private readonly page = inject(DOCUMENT);
@@ -251,15 +253,19 @@ export class PlanScreen {
     { words: $localize`delete`, key: $localize`Alt Delete`, run: (id: string) => this.removeSlot(id) },
   ] as const;
 
+  constructor() {
+    inject(BoardTold).watch();
+  }
+
   // Keys.
 
   protected onKey(event: KeyboardEvent): void {
-    if (!isShortcut(event)) return;
-    if (event.key === 'b') {
+    const key = this.shortcuts.of(event);
+    if (key === 'b') {
       event.preventDefault();
       this.focus('add-block');
     }
-    if (event.key === 't') {
+    if (key === 't') {
       event.preventDefault();
       this.asText.update((text) => !text);
     }
@@ -348,6 +354,10 @@ export class PlanScreen {
       },
       { injector: this.injector },
     );
+  }
+
+  protected blockSays({ name }: BlockView, place: number): string {
+    return $localize`${place}, ${name}`;
   }
 
   protected moreSays(block: string): string {

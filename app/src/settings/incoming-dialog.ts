@@ -19,6 +19,14 @@ const count = (number: number) => number || '–';
   template: `
     <h2 i18n mat-dialog-title>Put {{ asked.incoming.from }} in the place of everything here?</h2>
     <mat-dialog-content data-testid="incoming">
+      @if (asked.incoming.mended.length > 0) {
+        <p i18n class="strong">Put right while it was read:</p>
+        <ul>
+          @for (note of asked.incoming.mended; track $index) {
+            <li>{{ note }}</li>
+          }
+        </ul>
+      }
       <dray-table [columns]="columns" [rows]="asked.incoming.preview" />
     </mat-dialog-content>
     <mat-dialog-actions align="end">

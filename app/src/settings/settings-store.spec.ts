@@ -3,6 +3,8 @@ import { boatyard } from '@dray/demo';
 import { MAX_DOCUMENT_BYTES, serializeDocument } from '@dray/core';
 import { DocumentRepository } from '../data/document-repository';
 import type { DrayDb } from '../data/dray-db';
+import { Keeper } from '../state/keeper';
+import { BackupFile } from '../ui/backup-file';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { SettingsStore } from './settings-store';
 
@@ -19,11 +21,22 @@ describe('SettingsStore', () => {
   });
 
   const store = () => TestBed.runInInjectionContext(() => new SettingsStore());
+  /** What a backup holds. */
+  async function savedText(): Promise<string> {
+    await openedDocuments();
+    let saved = '';
+    spyOn(TestBed.inject(BackupFile), 'save').and.callFake(async (name, text) => {
+      saved = text;
+      return name;
+    });
+    await TestBed.inject(Keeper).save();
+    return saved;
+  }
   const file = (text: string, name = 'class.dray.json') => new File([text], name);
 
   it('exports what it can take in again', async () => {
     const settings = store();
-    await settings.readFile(file(await settings.exportText()));
+    await settings.readFile(file(await savedText()));
     expect(settings.incoming()?.document).toEqual(boatyard);
     const changes = settings
       .incoming()
@@ -39,9 +52,17 @@ describe('SettingsStore', () => {
     settings.setTime('sideSeconds', 9);
     await until(() => settings.documents.failure() !== undefined);
     expect(settings.documents.failure()).toContain('export the document');
-    expect(JSON.parse(await settings.exportText())).toEqual(
+    expect(JSON.parse(await savedText())).toEqual(
       jasmine.objectContaining({ settings: jasmine.objectContaining({ timing: { sideSeconds: 9 } }) }),
     );
+  });
+
+  it('says what was put right in a file while it was read', async () => {
+    const settings = store();
+    const [program] = boatyard.programs;
+    const shuffled = { ...boatyard, programs: [{ ...program!, weeks: program!.weeks.toReversed() }] };
+    await settings.readFile(file(serializeDocument(shuffled)));
+    expect(settings.incoming()?.mended).toEqual([jasmine.stringContaining('its weeks were put in order')]);
   });
 
   it('previews what would change, and changes nothing before the word is given', async () => {

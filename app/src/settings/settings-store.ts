@@ -2,7 +2,6 @@ import { computed, inject } from '@angular/core';
 import {
   MAX_DOCUMENT_BYTES,
   parseDocument,
-  serializeDocument,
   tooLargeSentence,
   type DrayDocument,
   type MassUnit,
@@ -11,9 +10,10 @@ import {
 } from '@dray/core';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { changesBetween } from '../data/changes';
-import { DocumentRepository } from '../data/document-repository';
-import { LISTS } from '../data/dray-db';
+import { DocumentRepository, type Front } from '../data/document-repository';
+import { LISTS } from '../data/lists';
 import { reconcile } from '../data/reconcile';
+import { Snapshots } from '../data/snapshots';
 import { DocumentStore } from '../state/document-store';
 import { FrontClass } from '../state/front-class';
 
@@ -41,9 +41,12 @@ export interface ListPreview {
 
 /** A document waiting for the coach's word. */
 export interface Incoming {
-  readonly demo?: boolean;
+  /** Whose class it is; absent for an earlier state of the one that is here. */
+  readonly front?: Front;
   readonly from: string;
   readonly document: DrayDocument;
+  /** What was put right in the file while it was read. */
+  readonly mended: readonly string[];
   readonly preview: readonly ListPreview[];
 }
 
@@ -63,17 +66,23 @@ export const SettingsStore = signalStore(
     documents: inject(DocumentStore),
     front: inject(FrontClass),
     repository: inject(DocumentRepository),
+    snapshots: inject(Snapshots),
   })),
   withComputed(({ documents }) => ({
     unit: computed<MassUnit>(() => documents.document()?.settings.unit ?? 'kg'),
     timing: computed<Timing>(() => documents.document()?.settings.timing ?? {}),
   })),
   withMethods((store) => {
-    function offer(from: string, document: DrayDocument, demo = false): void {
+    function offer(
+      from: string,
+      document: DrayDocument,
+      front?: Front,
+      mended: readonly string[] = [],
+    ): void {
       const current = store.documents.document();
       patchState(store, {
         ...INITIAL,
-        incoming: { from, document, demo, preview: current ? previewOf(current, document) : [] },
+        incoming: { from, document, front, mended, preview: current ? previewOf(current, document) : [] },
       });
     }
     return {
@@ -95,13 +104,6 @@ export const SettingsStore = signalStore(
         });
       },
 
-      /** The whole document as a file's text. */
-      async exportText(): Promise<string> {
-        await store.documents.settled();
-        const atHand = store.documents.document();
-        return atHand ? serializeDocument(await store.repository.whole(atHand)) : '';
-      },
-
       async readFile(file: File): Promise<void> {
         if (file.size > MAX_DOCUMENT_BYTES) {
           const problem = { path: '', sentence: tooLargeSentence(file.size) };
@@ -110,7 +112,7 @@ export const SettingsStore = signalStore(
         }
         const parsed = parseDocument(await file.text());
         if (parsed.ok) {
-          offer(file.name, parsed.document);
+          offer(file.name, parsed.document, 'own', parsed.mended);
         } else {
           const { problems } = parsed;
           const shown = problems.slice(0, PROBLEMS_SHOWN);
@@ -122,7 +124,16 @@ export const SettingsStore = signalStore(
       },
 
       async offerDemo(): Promise<void> {
-        offer($localize`the demo class`, await store.repository.demo(), true);
+        offer($localize`the demo class`, await store.repository.demo(), 'demo');
+      },
+
+      /**
+       * The class as it stood at some earlier time.
+       *
+       * @throws Error in words, where it cannot be read
+       */
+      async offerSnapshot(id: string, stood: string): Promise<void> {
+        offer($localize`the class as it stood ${stood}:time:`, await store.snapshots.open(id));
       },
 
       async takeIn(): Promise<void> {
@@ -130,7 +141,7 @@ export const SettingsStore = signalStore(
         if (!incoming) return;
         await store.documents.replace(incoming.document);
         // The document is in; whose it is only decides what is offered.
-        await store.front.nowIs(incoming.demo ? 'demo' : 'own').catch(() => undefined);
+        if (incoming.front) await store.front.nowIs(incoming.front).catch(() => undefined);
         patchState(store, INITIAL);
       },
 

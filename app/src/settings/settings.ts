@@ -1,4 +1,5 @@
-import { ChangeDetectionStrategy, Component, DOCUMENT, inject } from '@angular/core';
+import { DatePipe, formatDate } from '@angular/common';
+import { ChangeDetectionStrategy, Component, inject, LOCALE_ID } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
@@ -15,14 +16,16 @@ import {
   type MassUnit,
   type Timing,
 } from '@dray/core';
-import { format } from 'date-fns';
 import { firstValueFrom } from 'rxjs';
+import type { Snapshot } from '../data/dray-db';
 import { FrontClass } from '../state/front-class';
+import { Keeper } from '../state/keeper';
 import { ThemeChoice, type Theme } from '../state/theme';
-import { download } from '../ui/download';
 import { FileButton } from '../ui/file-button';
 import { NumberField } from '../ui/forms/number-field';
+import { Shortcuts, type ShortcutChoice } from '../ui/keys';
 import { Notice } from '../ui/notice';
+import { sizeWords } from '../ui/count';
 import { Table, type Column } from '../ui/table';
 import { IncomingDialog, type IncomingAsked } from './incoming-dialog';
 import { SettingsStore } from './settings-store';
@@ -36,7 +39,7 @@ const RULES = CAUTION_RULES.map(({ condition, words, source }) => ({
 /** Units, theme, the document out and in, and the usual cautions. */
 @Component({
   selector: 'dray-settings',
-  imports: [MatButton, MatIcon, MatRadioModule, FileButton, NumberField, RouterLink, Table],
+  imports: [DatePipe, MatButton, MatIcon, MatRadioModule, FileButton, NumberField, RouterLink, Table],
   providers: [SettingsStore],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
@@ -47,7 +50,8 @@ export class SettingsScreen {
   protected readonly settings = inject(SettingsStore);
   protected readonly front = inject(FrontClass);
   protected readonly themes = inject(ThemeChoice);
-  private readonly page = inject(DOCUMENT);
+  protected readonly keeper = inject(Keeper);
+  private readonly locale = inject(LOCALE_ID);
   private readonly dialogs = inject(MatDialog);
   private readonly notice = inject(Notice);
 
@@ -63,6 +67,13 @@ export class SettingsScreen {
     { theme: 'light', name: $localize`light` },
     { theme: 'dark', name: $localize`dark` },
   ];
+  protected readonly size = sizeWords;
+  protected readonly shortcuts = inject(Shortcuts);
+  protected readonly shortcutNames: readonly { choice: ShortcutChoice; name: string }[] = [
+    { choice: 'alone', name: $localize`one key` },
+    { choice: 'alt', name: $localize`with Alt` },
+    { choice: 'off', name: $localize`none` },
+  ];
   protected readonly stopSigns = STOP_SIGNS;
   protected readonly clinicianFirst = CLINICIAN_FIRST;
   protected readonly rules = RULES;
@@ -72,9 +83,39 @@ export class SettingsScreen {
     { name: 'source', words: $localize`Source`, cell: ({ source }) => source },
   ];
 
-  protected async download(): Promise<void> {
-    const name = `class-${format(new Date(), 'yyyy-MM-dd')}.dray.json`;
-    download(this.page, name, await this.settings.exportText(), 'application/json');
+  constructor() {
+    void this.keeper.look().catch(() => undefined);
+  }
+
+  protected async save(): Promise<void> {
+    const name = await this.keeper.save();
+    if (name !== undefined) this.notice.say($localize`Saved: ${name}.`);
+  }
+
+  protected async keepForGood(): Promise<void> {
+    if (await this.keeper.keepForGood()) return;
+    this.notice.say(
+      $localize`The browser does not promise it. Install Dray from the browser’s menu and ask again, and save backups meanwhile.`,
+    );
+  }
+
+  protected backTo({ at }: Snapshot): string {
+    return $localize`Go back … to ${this.stood(at)}:time:`;
+  }
+
+  /** Shows what going back would change, and does it or leaves it. */
+  protected async goBackTo({ id, at }: Snapshot): Promise<void> {
+    try {
+      await this.settings.offerSnapshot(id, this.stood(at));
+      await this.decide();
+    } catch (error) {
+      this.notice.say(error instanceof Error ? error.message : String(error));
+    }
+  }
+
+  /** A day and time as the reader writes them. */
+  protected stood(at: string): string {
+    return formatDate(at, 'EEEE d MMMM, HH:mm', this.locale);
   }
 
   protected async readFile(file: File): Promise<void> {
@@ -106,7 +147,7 @@ export class SettingsScreen {
   private async decide(): Promise<void> {
     const incoming = this.settings.incoming();
     if (!incoming) return;
-    const data: IncomingAsked = { incoming, keepFirst: () => void this.download() };
+    const data: IncomingAsked = { incoming, keepFirst: () => void this.save() };
     const dialog = this.dialogs.open<IncomingDialog, IncomingAsked, boolean>(IncomingDialog, {
       data,
       role: 'alertdialog',
@@ -116,6 +157,9 @@ export class SettingsScreen {
       return;
     }
     await this.settings.takeIn();
-    this.notice.say($localize`Imported: ${incoming.from}.`);
+    this.notice.say(
+      incoming.front ? $localize`Imported: ${incoming.from}.` : $localize`This is ${incoming.from} again.`,
+    );
+    await this.keeper.look().catch(() => undefined);
   }
 }

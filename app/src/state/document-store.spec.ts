@@ -117,7 +117,18 @@ describe('DocumentStore', () => {
     documents.addSession(session);
     expect(documents.document()!.programs).toEqual(boatyard.programs);
     documents.undo();
-    const entry = { id: 'e', sessionId: 'tuesday', participantId: 'bram', date: '2026-11-24' } as LogEntry;
+    const entry: LogEntry = {
+      id: 'e',
+      participantId: 'bram',
+      sessionId: 'tuesday',
+      slotId: 'tue-squat',
+      week: 5,
+      date: '2026-11-24',
+      exerciseId: 'goblet-squat',
+      set: 1,
+      counted: 'reps',
+      amount: 10,
+    };
     await documents.record('a set', [entry]);
     documents.removeSession('tuesday');
     const { sessions, programs, log } = documents.document()!;
@@ -128,6 +139,22 @@ describe('DocumentStore', () => {
     expect(log).toEqual([entry]);
     documents.undo();
     expect(documents.document()?.sessions).toEqual(boatyard.sessions);
+  });
+
+  it('numbers edits on, also when the clock goes backwards', async () => {
+    const documents = await openedDocuments();
+    const now = spyOn(Date, 'now').and.returnValue(2_000_000);
+    const unit = (to: 'kg' | 'lb') =>
+      documents.edit(to, (document) => ({ ...document, settings: { unit: to } }));
+    unit('lb');
+    now.and.returnValue(1_000_000);
+    unit('kg');
+    unit('lb');
+    const numbers = documents.past().map(({ at }) => at);
+    expect(numbers).toEqual([...numbers].sort((a, b) => a - b));
+    expect(new Set(numbers).size).toBe(3);
+    await documents.settled();
+    expect((await documents.repository.steps()).map(({ label }) => label)).toEqual(['lb', 'kg', 'lb']);
   });
 
   it('takes in what another tab writes, keeping what it did not touch', async () => {

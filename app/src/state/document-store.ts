@@ -9,39 +9,37 @@ import {
   withProps,
   withState,
 } from '@ngrx/signals';
-import { anywhere, applyChanges, changesBetween, reversed, type RecordChange } from '../data/changes';
-import { DocumentRepository, type Front, type StepsChange } from '../data/document-repository';
-import type { Step } from '../data/dray-db';
+import { anywhere, applyChanges, changesBetween, type RecordChange } from '../data/changes';
+import { EditChecks } from '../data/edit-checks';
+import { Device } from '../data/device';
+import { DocumentRepository, type Front } from '../data/document-repository';
 import { dayOf } from '../data/log-days';
+import type { StoreTrouble } from '../data/dray-db';
 import { reconcile, reconcileLog } from '../data/reconcile';
+import { Snapshots } from '../data/snapshots';
+import type { Write } from '../data/unwritten';
 import { WriteQueue } from '../data/write-queue';
 import { withArchive } from './with-archive';
-
-/** An edit that can be taken back, with the words for it. */
-export interface Edit {
-  readonly id: string;
-  /** Counts on: the order in which edits were made, over reloads too. */
-  readonly at: number;
-  readonly label: string;
-  /** Edits with the same key one after another are one step of undo. */
-  readonly key?: string;
-  readonly changes: readonly RecordChange[];
-}
+import { withUndo, type Edit } from './with-undo';
 
 interface DocumentState {
   readonly document: DrayDocument | undefined;
   /** Why nothing can be read or kept here, in words. */
   readonly failure: string | undefined;
-  readonly past: readonly Edit[];
-  readonly future: readonly Edit[];
+  /** What came between the page and its store. */
+  readonly trouble: StoreTrouble | undefined;
   /** Writes under way. */
   readonly writing: number;
 }
 
-const MOST_UNDO = 100;
 const AFTER_FIRST_PAINT_MS = 2000;
 
-const INITIAL: DocumentState = { document: undefined, failure: undefined, past: [], future: [], writing: 0 };
+const INITIAL: DocumentState = {
+  document: undefined,
+  failure: undefined,
+  trouble: undefined,
+  writing: 0,
+};
 
 /**
  * The document as everything on screen sees it. Every edit is shown at once, written at once, and can be taken back;
@@ -52,12 +50,15 @@ export const DocumentStore = signalStore(
   withState(INITIAL),
   withProps(() => ({
     repository: inject(DocumentRepository),
+    snapshots: inject(Snapshots),
+    checks: inject(EditChecks),
     queue: new WriteQueue(),
+    /** Edits that are not on the disk yet, in order. */
+    unwritten: new Set<Write>(),
+    device: inject(Device),
     life: inject(DestroyRef),
   })),
-  withComputed(({ past, future, document }) => ({
-    undoLabel: computed(() => past().at(-1)?.label),
-    redoLabel: computed(() => future().at(-1)?.label),
+  withComputed(({ document }) => ({
     ready: computed(() => document() !== undefined),
   })),
   withMethods((store) => ({
@@ -73,38 +74,37 @@ export const DocumentStore = signalStore(
     },
   })),
   withMethods((store) => ({
-    /** Takes an edit back or makes it again: shows it and writes it. */
-    _carryOut(edit: Edit, changes: readonly RecordChange[], undone: boolean): void {
-      const document = store.document();
-      if (!document) return;
-      patchState(store, { document: applyChanges(document, changes) });
-      const put = stepOf(edit, undone);
-      void store._enqueue(() => store.repository.write(changes, { put, gone: [] }));
+    /** Writes an edit; until it is on the disk it is known as not written. */
+    _write(write: Write): Promise<void> {
+      store.unwritten.add(write);
+      return store._enqueue(async () => {
+        await store.repository.write(write.changes, write.step, write.prefer);
+        store.unwritten.delete(write);
+      });
     },
 
-    /** A new edit at the end of what can be taken back. What was taken back before it cannot come again. */
-    _push(edit: Edit, merged: boolean): StepsChange {
-      const past = merged ? store.past().slice(0, -1) : store.past();
-      const all = [...past, edit];
-      const kept = all.slice(-MOST_UNDO);
-      const gone = [...all.slice(0, all.length - kept.length), ...store.future()].map(({ id }) => id);
-      patchState(store, { past: kept, future: [] });
-      return { put: stepOf(edit, false), gone };
-    },
-
-    /** The number of the next edit: later than all, those that are not recalled yet included. */
-    _next(): number {
-      return 1 + Math.max(Date.now(), ...[...store.past(), ...store.future()].map(({ at }) => at));
+    /** The page goes away: what is not on the disk yet is kept where that can still be done. */
+    leave(): void {
+      store.repository.leave({
+        writes: [...store.unwritten],
+        drafts: store.device.unwrittenDrafts(),
+      });
     },
   })),
+  withUndo(),
   // Between the page and the disk.
   withMethods((store) => {
     const methods = {
       async open(): Promise<void> {
         try {
-          const { document, fresh } = await store.repository.open();
+          const { document, fresh, empty } = await store.repository.open();
           patchState(store, { document, failure: undefined });
-          void methods.recallSteps().catch(() => undefined);
+          void methods
+            .takeUpUnwritten(empty)
+            .then(() => store.recallSteps())
+            .catch(() => undefined);
+          // Without them fields still know their own limits.
+          void store.checks.load().catch(() => undefined);
           if (fresh) {
             const coming = setTimeout(() => {
               methods
@@ -118,18 +118,17 @@ export const DocumentStore = signalStore(
         }
       },
 
-      /** What could be taken back before the page was loaded, behind what has been done since. */
-      async recallSteps(): Promise<void> {
-        const steps = await store.repository.steps();
-        const here = new Set([...store.past(), ...store.future()].map(({ id }) => id));
-        const earlier = steps.filter(({ id }) => !here.has(id));
-        const done = earlier.filter(({ undone }) => !undone);
-        // The one that was taken back last comes again first; after an edit none comes again.
-        const undone = here.size > 0 ? [] : earlier.filter((step) => step.undone).toReversed();
-        patchState(store, {
-          past: [...done, ...store.past()].slice(-MOST_UNDO),
-          future: [...undone, ...store.future()],
-        });
+      /** What closing tabs could not write any more is shown, and written like any other edit. Written twice it changes nothing. */
+      async takeUpUnwritten(empty: boolean): Promise<void> {
+        const { tabs, writes } = await store.repository.leftUnwritten();
+        for (const write of empty ? [] : writes) {
+          const before = store.document();
+          if (!before) return;
+          patchState(store, { document: applyChanges(before, write.changes, write.prefer).document });
+          void store._write(write);
+        }
+        await store.queue.settled();
+        if (store.failure() === undefined) store.repository.forgetLeft(tabs);
       },
 
       /** The demo's four weeks come after the first screen is there: they are as much again to fetch. */
@@ -149,6 +148,18 @@ export const DocumentStore = signalStore(
         else void methods.open();
       },
 
+      /** Puts all that is on screen into a store whose data was deleted. */
+      async putBack(): Promise<void> {
+        const document = store.document();
+        if (!document) return;
+        try {
+          await store.repository.openAgain();
+          await store._enqueue(() => store.repository.replace(document));
+        } catch (error) {
+          patchState(store, { failure: notOpened(error) });
+        }
+      },
+
       /**
        * Reads the log anew, after something beside this store has written to it.
        *
@@ -166,11 +177,15 @@ export const DocumentStore = signalStore(
         if (now) patchState(store, { document: { ...now, log: read.log } });
       },
 
-      /** Another document in place of this one, whole or not at all; undo starts afresh. */
+      /** Another document in place of this one, whole or not at all; undo starts afresh, and a snapshot is kept. */
       async replace(document: DrayDocument): Promise<void> {
+        const before = store.document();
+        // Without room for one, what comes in matters more: the dialog offers a file first.
+        if (before) await store.snapshots.take('replaced', before).catch(() => undefined);
         await store._enqueue(async () => {
           await store.repository.replace(document);
-          patchState(store, { document, past: [], future: [] });
+          patchState(store, { document });
+          store._forget();
         });
       },
 
@@ -188,7 +203,8 @@ export const DocumentStore = signalStore(
         if (!away) return;
         await store._enqueue(async () => {
           await store.repository.exchange(front, document, away);
-          patchState(store, { document, past: [], future: [] });
+          patchState(store, { document });
+          store._forget();
         });
       },
 
@@ -221,6 +237,15 @@ export const DocumentStore = signalStore(
   }),
   // Edits, each of which can be taken back.
   withMethods((store) => {
+    /** Whether an edit would make the document one that cannot be read again; then it is said, and nothing changes. */
+    function refused(before: DrayDocument, after: DrayDocument, changes: readonly RecordChange[]): boolean {
+      const problem = store.checks.problem(before, after, changes);
+      if (problem) {
+        patchState(store, { remark: { words: $localize`That was not done. ${problem.sentence}` } });
+      }
+      return problem !== undefined;
+    }
+
     const methods = {
       /** Makes an edit: a function from the document to the one it should be. */
       edit(label: string, change: (document: DrayDocument) => DrayDocument, key?: string): void {
@@ -228,7 +253,7 @@ export const DocumentStore = signalStore(
         if (!before) return;
         const after = change(before);
         const changes = changesBetween(before, after);
-        if (changes.length === 0) return;
+        if (changes.length === 0 || refused(before, after, changes)) return;
         const last = store.past().at(-1);
         const merging = key !== undefined && last?.key === key;
         const all = merging ? mergeChanges(last.changes, changes) : changes;
@@ -241,7 +266,7 @@ export const DocumentStore = signalStore(
         };
         const step = store._push(edit, merging);
         patchState(store, { document: after });
-        void store._enqueue(() => store.repository.write(changes, step));
+        void store._write({ changes, step, prefer: 'mine' });
       },
 
       /**
@@ -276,10 +301,12 @@ export const DocumentStore = signalStore(
           ...gone.map((entry): RecordChange => ({ list: 'log', id: entry.id, before: anywhere(entry) })),
           ...(held ? classChange(before, held) : []),
         ];
+        const { document } = applyChanges(before, changes);
+        if (refused(before, document, changes)) return false;
         const edit: Edit = { id: crypto.randomUUID(), at: store._next(), label, changes };
         const step = store._push(edit, false);
-        patchState(store, { document: applyChanges(before, changes) });
-        await store._enqueue(() => store.repository.write(changes, step));
+        patchState(store, { document });
+        await store._write({ changes, step, prefer: 'mine' });
         return store.failure() === undefined;
       },
 
@@ -333,29 +360,6 @@ export const DocumentStore = signalStore(
           key,
         );
       },
-
-      /** Ends a run of edits that would be one step of undo. */
-      settle(): void {
-        const past = store.past();
-        const last = past.at(-1);
-        if (last?.key === undefined) return;
-        const { key: _, ...settled } = last;
-        patchState(store, { past: [...past.slice(0, -1), settled] });
-      },
-
-      undo(): void {
-        const edit = store.past().at(-1);
-        if (!edit) return;
-        patchState(store, { past: store.past().slice(0, -1), future: [...store.future(), edit] });
-        store._carryOut(edit, reversed(edit.changes), true);
-      },
-
-      redo(): void {
-        const edit = store.future().at(-1);
-        if (!edit) return;
-        patchState(store, { past: [...store.past(), edit], future: store.future().slice(0, -1) });
-        store._carryOut(edit, edit.changes, false);
-      },
     };
     return methods;
   }),
@@ -364,16 +368,14 @@ export const DocumentStore = signalStore(
     onInit(store) {
       void store.open();
       store.repository.elsewhere.subscribe({
-        next: (days) => void store.takeIn(days),
+        // What another tab wrote comes with the next reading where this one fails.
+        next: (days) => void store.takeIn(days).catch(() => undefined),
         error: () => undefined,
       });
+      store.repository.onTrouble((trouble) => patchState(store, { trouble }));
     },
   }),
 );
-
-function stepOf({ id, at, label, changes }: Edit, undone: boolean): Step {
-  return { id, at, label, changes, undone };
-}
 
 /** The class some sets were written down in; nothing where it stands as it is. */
 function classChange({ classes }: DrayDocument, held: ClassHeld): RecordChange[] {

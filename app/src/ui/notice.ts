@@ -14,10 +14,15 @@ export class Notice {
     this.bar.open(words, undefined, { duration: SHOWN_MS });
   }
 
+  /** Says something that can be acted on, or left: it stays until either. */
+  offer(words: string, action: string, act: () => void): void {
+    this.bar.open(words, action).onAction().subscribe(act);
+  }
+
   /** After an edit that took something away. */
   done(words: string): void {
     this.bar
-      .open(words, 'Undo', { duration: SHOWN_MS })
+      .open(words, $localize`Undo`, { duration: SHOWN_MS })
       .onAction()
       .subscribe(() => this.documents.undo());
   }

@@ -4,7 +4,7 @@ import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatTooltip } from '@angular/material/tooltip';
 import { programWeek } from '@dray/core';
 import { shortWeekday, ViewStore } from '../state/view-store';
-import { isShortcut } from './keys';
+import { Shortcuts } from './keys';
 
 /** The weeks of the session on view, as a row of numbers to choose from; [ and ] go one back and one on. */
 @Component({
@@ -98,6 +98,7 @@ import { isShortcut } from './keys';
 })
 export class WeekRamp {
   protected readonly view = inject(ViewStore);
+  private readonly shortcuts = inject(Shortcuts);
 
   protected readonly weeks = computed(() => {
     const program = this.view.program();
@@ -133,9 +134,9 @@ export class WeekRamp {
   });
 
   protected onKey(event: KeyboardEvent): void {
-    if (!isShortcut(event)) return;
-    if (event.key === '[') this.view.showWeek(this.view.week() - 1);
-    if (event.key === ']') this.view.showWeek(this.view.week() + 1);
+    const key = this.shortcuts.of(event);
+    if (key === '[') this.view.showWeek(this.view.week() - 1);
+    if (key === ']') this.view.showWeek(this.view.week() + 1);
   }
 
   protected readonly lighterNow = computed(() => this.weeks()[this.view.week() - 1]?.lighter ?? false);

@@ -80,5 +80,6 @@ const EARLIEST_YEAR = 2000;
 const SHORT = 'd MMM y';
 
 function day(text: string | undefined): Date | null {
-  return text === undefined ? null : parseISO(text);
+  // A template says null where something on the way is not there.
+  return text ? parseISO(text) : null;
 }

@@ -20,7 +20,13 @@ import { TextField } from './text-field';
     <dray-number label="Budget" [value]="budget()" [schema]="minutes" (saved)="keep($event)" />
     <dray-text label="Name" [value]="name()" [schema]="words" (saved)="name.set($event)" />
     <dray-mass label="Load" unit="lb" [value]="kg()" [schema]="load" (saved)="kg.set($event)" />
-    <dray-date label="Day" max="2026-11-25" [value]="day()" (saved)="day.set($event)" />
+    <dray-date
+      label="Day"
+      max="2026-11-25"
+      [min]="program()?.startDate"
+      [value]="day()"
+      (saved)="day.set($event)"
+    />
     <dray-choice label="Tier" [value]="tier()" [options]="tiers" (chosen)="choose($event)" />
   `,
 })
@@ -36,6 +42,8 @@ class Page {
   readonly budget = signal<number | undefined>(40);
   readonly name = signal('Tuesday');
   readonly day = signal('2026-11-24');
+  /** None: a template makes null of what is not there. */
+  readonly program = signal<{ readonly startDate: string } | undefined>(undefined);
   readonly kg = signal<number | undefined>(10);
   readonly tier = signal<string | undefined>(undefined);
   readonly kept: (number | undefined)[] = [];

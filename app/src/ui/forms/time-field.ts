@@ -31,7 +31,7 @@ export class TimeField {
 
   private readonly draft = linkedSignal(() => {
     const time = this.value();
-    return time === undefined ? null : parse(time, 'HH:mm', new Date(0));
+    return !time ? null : parse(time, 'HH:mm', new Date(0));
   });
   protected readonly field = form(this.draft);
 
