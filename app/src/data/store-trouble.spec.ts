@@ -16,7 +16,11 @@ describe('what comes between the page and its store', () => {
     documents.edit('after', (document) => ({ ...document, settings: { unit: 'lb' } }));
     await until(() => documents.failure() !== undefined);
     expect(documents.writing()).toBe(1);
-    await documents.putBack();
+    const back = documents.putBack();
+    await until(() => db.isOpen());
+    // Not a word less before all is written: a reload would find the store empty.
+    expect(documents.trouble()).toBe('cleared');
+    await back;
     await until(() => documents.failure() === undefined && documents.writing() === 0);
     expect(documents.trouble()).toBeUndefined();
     expect(await TestBed.inject(DocumentRepository).read()).toEqual({ ...shown, settings: { unit: 'lb' } });

@@ -155,6 +155,7 @@ export const DocumentStore = signalStore(
         try {
           await store.repository.openAgain();
           await store._enqueue(() => store.repository.replace(document));
+          patchState(store, { trouble: undefined });
         } catch (error) {
           patchState(store, { failure: notOpened(error) });
         }
@@ -372,7 +373,11 @@ export const DocumentStore = signalStore(
         next: (days) => void store.takeIn(days).catch(() => undefined),
         error: () => undefined,
       });
-      store.repository.onTrouble((trouble) => patchState(store, { trouble }));
+      store.repository.onTrouble((trouble) => {
+        // An empty store that can be opened again is no comfort before all is back in it.
+        const stillEmpty = trouble === undefined && store.trouble() === 'cleared';
+        if (!stillEmpty) patchState(store, { trouble });
+      });
     },
   }),
 );
