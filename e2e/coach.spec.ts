@@ -404,7 +404,7 @@ function notKeptYet(page: Page): Promise<number> {
   });
 }
 
-test('the first route is at most 480 kB, shell and fonts included', async ({ browser }) => {
+test('the first route is at most 500 kB, shell and fonts included', async ({ browser }) => {
   const context = await browser.newContext({ storageState: FRESH });
   const page = await context.newPage();
   // When the session is there. What is asked for after that, the demo's log and the fields beside the text, nobody waits for.
@@ -431,7 +431,7 @@ test('the first route is at most 480 kB, shell and fonts included', async ({ bro
   });
   // The shell and core alone are more than half of it: less would mean that it was not measured.
   expect(bytes).toBeGreaterThan(300_000);
-  expect(bytes).toBeLessThanOrEqual(480_000);
+  expect(bytes).toBeLessThanOrEqual(500_000);
   await context.close();
 });
 

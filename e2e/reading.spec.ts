@@ -26,7 +26,7 @@ test('the focus is never lost by what is done by keys on the plan', async ({ pag
   await page.getByRole('menuitem', { name: 'Delete' }).press('Enter');
   await expect(page.getByRole('button', { name: 'More of Superset' })).toHaveCount(0);
   await expectSomewhere(page, 'a block deleted');
-  await page.getByRole('button', { name: /^Undo/ }).focus();
+  await page.getByRole('button', { name: 'Undo delete a block' }).focus();
   await page.keyboard.press('Enter');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('slot-tue-row')).toHaveCount(1);
