@@ -55,6 +55,29 @@ describe('merge', () => {
     ]);
   });
 
+  it('never loses a caution to another that was noted at the same time, nor mixes two', () => {
+    const knee = { condition: 'soreKnee' };
+    const pressure = { condition: 'highBloodPressure' };
+    const back = { condition: 'lowBack' };
+    expect(both([knee], [knee, pressure], [knee, back]).value).toEqual(
+      jasmine.arrayWithExactContents([knee, pressure, back]),
+    );
+    expect(both([], [pressure], [back]).value).toEqual(jasmine.arrayWithExactContents([pressure, back]));
+    const surgery = { condition: 'recentSurgery' };
+    const placed = { ...surgery, place: 'knee' };
+    // One takes another condition in its place while the other says where the surgery was: both stand, for the coach to see.
+    expect(both([surgery], [back], [placed]).value).toEqual(jasmine.arrayWithExactContents([back, placed]));
+  });
+
+  it('keeps sets that both have written down, and lets one go that either took out', () => {
+    const [first, second, third] = [{ reps: 8 }, { reps: 10 }, { reps: 12 }];
+    expect(both([first], [first, second], [first, third])).toEqual({
+      value: [first, third, second],
+      clash: false,
+    });
+    expect(both([first, second], [second], [first, second, third]).value).toEqual([second, third]);
+  });
+
   it('goes place by place through lists of the same length', () => {
     const week = (days: number[], lighter = false) => ({ week: 1, days, lighter });
     const base = [week([1, 2]), week([1, 2])];

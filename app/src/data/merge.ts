@@ -9,7 +9,7 @@ export interface Merged {
 
 /**
  * Brings two changes of the same thing together, field by field, from what both began with. Lists of things with ids go thing by
- * thing, lists of plain words entry by entry; any other list is one field.
+ * thing, cautions by their condition; any other list entry by entry.
  *
  * @param base what both began with
  * @param mine what this change makes of it
@@ -23,10 +23,11 @@ export function merge(base: unknown, mine: unknown, theirs: unknown, prefer: Pre
   }
   if (Array.isArray(base) && Array.isArray(mine) && Array.isArray(theirs)) {
     if ([base, mine, theirs].every(isIdentified)) return mergeThings(base, mine, theirs, prefer);
-    if ([base, mine, theirs].every(isWords)) return { value: mergeWords(base, mine, theirs), clash: false };
+    if ([base, mine, theirs].every(isWords)) return { value: mergeEntries(base, mine, theirs), clash: false };
     if (mine.length === base.length && theirs.length === base.length) {
       return all(mine.map((value: unknown, at) => merge(base[at], value, theirs[at], prefer)));
     }
+    return { value: mergeEntries(base, mine, theirs), clash: false };
   }
   return { value: prefer === 'mine' ? mine : theirs, clash: true };
 }
@@ -48,7 +49,12 @@ function isOne(thing: Fields): boolean {
 }
 
 type Fields = Readonly<Record<string, unknown>>;
-type Thing = Fields & { readonly id: string };
+type Thing = Fields;
+
+/** By what a thing is known in its list: its id, or, as cautions have none, the condition. A caution is never lost to another. */
+function keyOf({ id, condition }: Thing): string {
+  return String(id ?? condition);
+}
 
 function mergeFields(base: Fields, mine: Fields, theirs: Fields, prefer: Prefer): Merged {
   const keys = [...new Set([...Object.keys(theirs), ...Object.keys(mine)])];
@@ -73,11 +79,11 @@ function mergeThings(
 ): Merged {
   const [began, own, other] = [byId(base), byId(mine), byId(theirs)];
   let clash = false;
-  const order = mine.map(({ id }) => id);
-  theirs.forEach(({ id }, at) => {
-    if (own.has(id)) return;
-    const behind = theirs[at - 1]?.id;
-    order.splice(behind === undefined ? 0 : order.indexOf(behind) + 1, 0, id);
+  const order = mine.map(keyOf);
+  theirs.forEach((thing, at) => {
+    if (own.has(keyOf(thing))) return;
+    const behind = theirs[at - 1];
+    order.splice(behind === undefined ? 0 : order.indexOf(keyOf(behind)) + 1, 0, keyOf(thing));
   });
   const value = order.flatMap((id) => {
     const [start, here, there] = [began.get(id), own.get(id), other.get(id)];
@@ -96,11 +102,15 @@ function mergeThings(
   return { value, clash };
 }
 
-/** Words that both keep, and what either has put in. */
-function mergeWords(base: readonly Word[], mine: readonly Word[], theirs: readonly Word[]): Word[] {
-  const gone = new Set(base.filter((word) => !mine.includes(word)));
-  const put = mine.filter((word) => !base.includes(word) && !theirs.includes(word));
-  return [...theirs.filter((word) => !gone.has(word)), ...put];
+/** What both keep, and what either has put in: a set that was written down, a day of a week. */
+function mergeEntries(
+  base: readonly unknown[],
+  mine: readonly unknown[],
+  theirs: readonly unknown[],
+): unknown[] {
+  const among = (list: readonly unknown[], entry: unknown) => list.some((other) => same(other, entry));
+  const kept = theirs.filter((entry) => !among(base, entry) || among(mine, entry));
+  return [...kept, ...mine.filter((entry) => !among(base, entry) && !among(theirs, entry))];
 }
 
 function all(merged: readonly Merged[]): Merged {
@@ -108,7 +118,7 @@ function all(merged: readonly Merged[]): Merged {
 }
 
 function byId(things: readonly Thing[]): ReadonlyMap<string, Thing> {
-  return new Map(things.map((thing) => [thing.id, thing]));
+  return new Map(things.map((thing) => [keyOf(thing), thing]));
 }
 
 type Word = string | number;
@@ -122,7 +132,10 @@ function isWords(list: unknown): list is Word[] {
 }
 
 function isIdentified(list: unknown): list is Thing[] {
-  return Array.isArray(list) && list.every((thing) => isRecord(thing) && typeof thing['id'] === 'string');
+  return (
+    Array.isArray(list) &&
+    list.every((thing) => isRecord(thing) && typeof (thing['id'] ?? thing['condition']) === 'string')
+  );
 }
 
 function isRecord(value: unknown): value is Fields {

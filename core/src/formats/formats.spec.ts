@@ -249,6 +249,26 @@ describe('parseDocument', () => {
       expect(notes.join(' ')).toContain('days of sessions that are not in the file were left out.');
     });
 
+    it('what was set by hand to something that is not there, by name: the plan stands again in its place', () => {
+      const { document, mended: notes } = mended((d) => ({
+        ...d,
+        overrides: [
+          {
+            id: 'o',
+            participantId: 'wendel',
+            slotId: 'tue-press',
+            fromWeek: 1,
+            exerciseId: 'his-own-press',
+            reason: 'spares the shoulder',
+          },
+        ],
+      }));
+      expect(document.overrides).toEqual([]);
+      expect(notes[0]).toBe(
+        'Wendel: what was set by hand (“spares the shoulder”) is not in the file, and the plan stands in its place. Look at it before the next class.',
+      );
+    });
+
     it('never by dropping a set: whoever did it is there, put by', () => {
       const parsed = parseDocument(
         JSON.stringify({

@@ -55,19 +55,27 @@ export function mendDocument(document: DrayDocument, catalog: Catalog): Mended {
       : 'days of sessions that are not in the file were',
   );
 
-  const overrides = document.overrides.filter(
-    ({ participantId, slotId, rungId, exerciseId }) =>
-      people.has(participantId) &&
-      slots.has(slotId) &&
+  const names = new Map(participants.map(({ id, name }) => [id, name]));
+  const overrides = document.overrides.filter((override) => {
+    const { participantId, slotId, rungId, exerciseId, reason } = override;
+    const name = names.get(participantId);
+    const there = slots.has(slotId);
+    const version =
       (rungId === undefined || catalog.versionByRung.has(rungId)) &&
-      (exerciseId === undefined || catalog.exerciseById(exerciseId) !== undefined),
-  );
+      (exerciseId === undefined || catalog.exerciseById(exerciseId) !== undefined);
+    if (name !== undefined && there && version) return true;
+    // The plan stands again where somebody had changed it, perhaps to spare them: whoever reads it has to look.
+    if (name !== undefined && there) {
+      notes.push(
+        `${name}: what was set by hand (“${reason}”) is not in the file, and the plan stands in its place. Look at it before the next class.`,
+      );
+    }
+    return false;
+  });
   const gone = document.overrides.length - overrides.length;
   left(
     gone,
-    gone === 1
-      ? 'change by hand of what is not in the file was'
-      : 'changes by hand of what is not in the file were',
+    gone === 1 ? 'change by hand of what is not there was' : 'changes by hand of what is not there were',
   );
 
   const classes = document.classes.map((held) => {
