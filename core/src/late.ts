@@ -25,6 +25,7 @@ export * from './program/edit-program';
 export * from './program/either-side';
 export * from './program/first-class';
 export * from './logging';
+export * from './floor';
 export * from './review';
 export * from './formats/roster';
 export * from './formats/home-sheet';

@@ -20,6 +20,57 @@ export interface LogWrite {
   readonly gone: readonly LogEntry[];
 }
 
+/** What one set asks, as far as the log goes. */
+export interface AskedSet {
+  readonly amount: number;
+  /** Absent for body weight. */
+  readonly kg?: number;
+  /** How the load is made, in words. */
+  readonly recipe?: string;
+}
+
+/** What somebody is asked for in one slot, as plain data: all that the log writes down beside what was done. */
+export interface AskedWork
+  extends
+    Pick<LogEntry, 'participantId' | 'slotId' | 'week' | 'exerciseId' | 'counted'>,
+    Partial<Pick<LogEntry, 'rungId' | 'levers' | 'hold'>> {
+  readonly sets: readonly AskedSet[];
+  /** Of sets beyond the plan's. */
+  readonly beyond: AskedSet;
+}
+
+/**
+ * A cell as the log sees it.
+ *
+ * @param cell ready
+ * @example askedWork(cell).sets // [{ amount: 10, kg: 12.5, recipe: 'dumbbell 12.5 kg' }, …]
+ */
+export function askedWork(cell: ReadyCell): AskedWork {
+  const { exercise, rung, levers } = cell.version;
+  const moved = rung && Object.keys(leversMoved(cell.version)).length > 0;
+  const asked = (set: number): AskedSet => {
+    const { amount, kg } = askedInSet(cell, set);
+    const made = cell.eachSet?.[set - 1]?.recipe ? cell.eachSet[set - 1] : cell.load;
+    const recipe = kg !== undefined && made ? loadWords(made).slice(0, 200) : '';
+    return { amount, ...(kg !== undefined && { kg }), ...(recipe && { recipe }) };
+  };
+  return {
+    participantId: cell.participantId,
+    slotId: cell.slotId,
+    week: cell.week,
+    exerciseId: exercise.id,
+    ...(rung && { rungId: rung.id }),
+    ...(moved && { levers }),
+    ...(cell.load && { hold: cell.load.hold }),
+    counted: countedAs(cell.work.kind),
+    sets: Array.from({ length: cell.work.sets }, (_, at) => asked(at + 1)),
+    beyond: asked(MOST_SETS + 1),
+  };
+}
+
+/** Past any set of a plan. */
+const MOST_SETS = 20;
+
 /** Whether a cell leaves open how many: nobody can have done "as asked" then. */
 export function asksForMost({ planned }: ReadyCell): boolean {
   return planned.work.kind === 'most';
@@ -40,34 +91,40 @@ export function logSets(
   cell: ReadyCell,
   sets: readonly TypedSet[],
   before: readonly LogEntry[],
+  place: LogPlace,
+): LogWrite {
+  return logAsked(askedWork(cell), sets, before, place);
+}
+
+/**
+ * The same of work that is asked without a cell at hand: on the floor, where a version may change between two sets.
+ *
+ * @param work as it was asked
+ * @param before what is logged of it, and may be put right or taken out
+ * @example logAsked(askedWork(cell), [{ set: 1, amount: 10 }], [], place).put.length // 1
+ */
+export function logAsked(
+  work: AskedWork,
+  sets: readonly TypedSet[],
+  before: readonly LogEntry[],
   { sessionId, date, now, newId }: LogPlace,
 ): LogWrite {
   const put: LogEntry[] = [];
   const kept = new Set<string>();
-  const { exercise, rung, levers } = cell.version;
+  const { sets: askedSets, beyond, ...written } = work;
   for (const { set, ...done } of sets) {
-    const asked = askedInSet(cell, set);
+    const asked = askedSets[set - 1] ?? beyond;
     const old = before.find((entry) => entry.set === set && entry.side === done.side && !kept.has(entry.id));
     if (old) kept.add(old.id);
     const loadKg = done.loadKg ?? asked.kg;
     const asAsked = loadKg !== undefined && loadKg === asked.kg;
-    const made = cell.eachSet?.[set - 1]?.recipe ? cell.eachSet[set - 1] : cell.load;
-    const recipe = asAsked && made ? loadWords(made) : undefined;
-    const moved = rung && Object.keys(leversMoved(cell.version)).length > 0;
     const entry: LogEntry = {
       id: old?.id ?? newId(),
-      participantId: cell.participantId,
       sessionId,
-      slotId: cell.slotId,
-      week: cell.week,
       date: old?.date ?? date,
-      exerciseId: exercise.id,
-      ...(rung && { rungId: rung.id }),
-      ...(moved && { levers }),
-      ...(cell.load && { hold: cell.load.hold }),
-      ...(recipe && { recipe: recipe.slice(0, 200) }),
+      ...written,
+      ...(asAsked && asked.recipe && { recipe: asked.recipe }),
       set,
-      counted: countedAs(cell.work.kind),
       ...done,
       ...(loadKg !== undefined && loadKg > 0 && { loadKg }),
       ...(old?.seen && { seen: old.seen }),

@@ -71,6 +71,47 @@ const AT_THE_END: Partial<Record<Range, number>> = {
 };
 const USUAL_SECONDS_PER_REP = 3;
 
+/** One set as the clock sees it: one stretch, or one a side with the change between them. Seconds. */
+export interface SetStretches {
+  readonly stretches: readonly number[];
+  readonly betweenSeconds: number;
+}
+
+/**
+ * The stretches of one set: tempo × reps, or the clock. One-sided exercises are done on both sides whatever the plan says; a
+ * class's clock runs for both together, and they change at its half.
+ *
+ * @param prescription as it is done
+ * @param exercise in which version
+ * @param set which of the sets, from 0, where they differ
+ * @param timing the class's own times
+ * @example setStretches(tenEachSide, split).stretches // [30, 30]
+ */
+export function setStretches(
+  prescription: Prescription,
+  exercise: Exercise | undefined,
+  set = 0,
+  timing: Required<Timing> = USUAL_TIMING,
+): SetStretches {
+  const { work, tempo, perSide, sideOrder, one, range, setPattern } = prescription;
+  const { amount, clocked } = middleAmount(work);
+  const counts = tempo
+    ? Math.max(1, tempo.down + tempo.pause + tempo.up + (tempo.top ?? 0))
+    : (exercise?.secondsPerRep ?? USUAL_SECONDS_PER_REP);
+  const perRep = counts * (range ? RANGE_FACTOR[range] : 1) * movementsInOne(one);
+  const inSet = amountInSet(setPattern, amount, set);
+  const once = (clocked ? inSet : inSet * perRep) + (clocked || !range ? 0 : (AT_THE_END[range] ?? 0));
+  const eachSide = exercise?.laterality === 'eachSide';
+  if (perSide || (eachSide && !byTheClock(work))) {
+    return sideOrder === 'alternating'
+      ? { stretches: [2 * once], betweenSeconds: 0 }
+      : { stretches: [once, once], betweenSeconds: timing.sideSeconds };
+  }
+  return eachSide
+    ? { stretches: [once / 2, once / 2], betweenSeconds: 0 }
+    : { stretches: [once], betweenSeconds: 0 };
+}
+
 /**
  * Seconds of work in one set, both sides and the change between them included: tempo × reps, or the clock.
  *
@@ -82,18 +123,8 @@ export function setSeconds(
   set = 0,
   timing: Required<Timing> = USUAL_TIMING,
 ): number {
-  const { work, tempo, perSide, sideOrder, one, range, setPattern } = prescription;
-  const { amount, clocked } = middleAmount(work);
-  const counts = tempo
-    ? Math.max(1, tempo.down + tempo.pause + tempo.up + (tempo.top ?? 0))
-    : (exercise?.secondsPerRep ?? USUAL_SECONDS_PER_REP);
-  const perRep = counts * (range ? RANGE_FACTOR[range] : 1) * movementsInOne(one);
-  const inSet = amountInSet(setPattern, amount, set);
-  const once = (clocked ? inSet : inSet * perRep) + (clocked || !range ? 0 : (AT_THE_END[range] ?? 0));
-  // One-sided exercises are done on both sides whatever the plan says; a class's clock runs for both together.
-  const bothSides = perSide || (exercise?.laterality === 'eachSide' && !byTheClock(work));
-  if (!bothSides) return once;
-  return 2 * once + (sideOrder === 'alternating' ? 0 : timing.sideSeconds);
+  const { stretches, betweenSeconds } = setStretches(prescription, exercise, set, timing);
+  return stretches.reduce((sum, stretch) => sum + stretch) + (stretches.length - 1) * betweenSeconds;
 }
 
 interface Turn {

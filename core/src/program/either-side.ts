@@ -61,6 +61,45 @@ export function eitherSide(
   return { easier: down, harder: up };
 }
 
+/** One step easier or harder than what stands. */
+export type StepWay = keyof EitherSide;
+
+/**
+ * A cell after steps to its easier or harder side, one after the other; a step that cannot be taken changes nothing.
+ *
+ * @param document with everything in it
+ * @param cell as it stands on the card
+ * @param ways which side each step goes to
+ * @param query which session and week it is of
+ * @param resolver to work it out with
+ * @example steppedCell(document, cell, ['easier'], query, resolver).load?.kg // 8, where the card says 10
+ */
+export function steppedCell(
+  document: DrayDocument,
+  cell: ReadyCell,
+  ways: readonly StepWay[],
+  query: BoardQuery,
+  resolver: Resolver,
+): ReadyCell {
+  return ways.reduce((current, way) => {
+    const step = eitherSide(document, current, query, resolver)[way];
+    return step ? withStep(current, step) : current;
+  }, cell);
+}
+
+function withStep(cell: ReadyCell, step: SideStep): ReadyCell {
+  const { eachSet: _, ...rest } = cell;
+  switch (step.kind) {
+    case 'load':
+      return { ...rest, load: step.load };
+    case 'version':
+      // As many sets as everybody else does.
+      return { ...step.cell, work: { ...step.cell.work, sets: cell.work.sets } };
+    case 'amount':
+      return { ...rest, work: { ...cell.work, ...step.amount } };
+  }
+}
+
 /**
  * Nothing is added on a day when something hurts or is held back, when a caution has a word to say of it, or when all there was is
  * asked for already.
