@@ -24,6 +24,7 @@ const CORE_LAYERS = [
   'progress',
   'program',
   'logging',
+  'floor',
   'review',
   'formats',
 ];

@@ -103,6 +103,34 @@ test('a reader hears of a row whose it is, of a cell what stands in it, and why'
   `);
 });
 
+test('a reader hears of a class on the floor what is on, and of a lane whose it is and what they do', async ({
+  page,
+}) => {
+  await page.goto('/floor');
+  await page.getByRole('button', { name: 'Begin the class' }).click();
+  const anselm = page.getByRole('region', { name: 'Anselm' });
+  for (let turns = 0; turns < 20 && !(await anselm.innerText()).includes('goblet squat'); turns += 1)
+    await page.getByRole('button', { name: /^Next/ }).click();
+  await page.getByRole('button', { name: /^Pause/ }).click();
+  await expect(page.getByRole('button', { name: /^Go on/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Squat', level: 2 })).toBeVisible();
+  await expect(page.getByRole('timer')).toHaveText(/^\s*(\d+:\d\d|.*reps)\s*$/);
+  await expect(anselm).toMatchAriaSnapshot(`
+    - region "Anselm":
+      - heading "Anselm" [level=3]
+      - paragraph: goblet squat
+      - paragraph:
+        - text: /25 lb/
+        - img "dumbbell 25 lb"
+      - paragraph: 12 reps, 3 left
+      - paragraph: breathe, 3 left
+      - paragraph: as asked
+      - button "Easier for Anselm"
+      - button "Harder for Anselm" [disabled]
+      - button "More of Anselm"
+  `);
+});
+
 test.describe('in the fifth week', () => {
   test.use({ week: 'fifth' });
 

@@ -46,10 +46,10 @@ async function soak(
   await context.close();
 }
 
-const third = Math.ceil(KILLS / 3);
+const quarter = Math.ceil(KILLS / 4);
 test.setTimeout(60_000 + KILLS * 4000);
 
-test(`${third} tabs killed over a changing session: what was changed is there, and nothing half`, async ({
+test(`${quarter} tabs killed over a changing session: what was changed is there, and nothing half`, async ({
   browser,
 }) => {
   let sure = 0;
@@ -57,7 +57,7 @@ test(`${third} tabs killed over a changing session: what was changed is there, a
     await page.goto('/plan');
     await expect(page.getByRole('spinbutton', { name: 'Budget' })).not.toHaveValue('');
   };
-  await soak(browser, STATES.first, third, open, async (page, at) => {
+  await soak(browser, STATES.first, quarter, open, async (page, at) => {
     const minutes = 31 + (at % 90);
     const budget = page.getByRole('spinbutton', { name: 'Budget' });
     await budget.fill(String(minutes));
@@ -79,7 +79,7 @@ test(`${third} tabs killed over a changing session: what was changed is there, a
       }
     };
   });
-  expect(sure).toBe(Math.ceil(third / 2));
+  expect(sure).toBe(Math.ceil(quarter / 2));
 });
 
 async function sessionKept(page: Page): Promise<[string, number]> {
@@ -91,7 +91,7 @@ async function sessionKept(page: Page): Promise<[string, number]> {
   return [name, budgetMinutes];
 }
 
-test(`${third} tabs killed while sets are written down: each exercise is there whole or not at all`, async ({
+test(`${quarter} tabs killed while sets are written down: each exercise is there whole or not at all`, async ({
   browser,
 }) => {
   let sure = 0;
@@ -99,7 +99,7 @@ test(`${third} tabs killed while sets are written down: each exercise is there w
     await page.goto('/log');
     await expect(page.getByTestId('log-bram-tue-squat')).toBeVisible();
   };
-  await soak(browser, STATES.fifth, third, open, async (page, at) => {
+  await soak(browser, STATES.fifth, quarter, open, async (page, at) => {
     const cell = page.getByTestId('log-bram-tue-squat');
     await cell.click();
     const reps = 1 + (at % 9);
@@ -126,15 +126,15 @@ test(`${third} tabs killed while sets are written down: each exercise is there w
       }
     };
   });
-  expect(sure).toBe(Math.ceil(third / 2));
+  expect(sure).toBe(Math.ceil(quarter / 2));
 });
 
-test(`${third} tabs killed over people and kits: what was changed is there`, async ({ browser }) => {
+test(`${quarter} tabs killed over people and kits: what was changed is there`, async ({ browser }) => {
   const open = async (page: Page) => {
     await page.goto('/people/odile');
     await expect(page.getByLabel('who', { exact: true })).not.toHaveValue('');
   };
-  await soak(browser, STATES.first, third, open, async (page, at) => {
+  await soak(browser, STATES.first, quarter, open, async (page, at) => {
     const who = page.getByLabel('who', { exact: true });
     await who.fill(`cook ${at}`);
     await who.press('Enter');
@@ -150,4 +150,34 @@ test(`${third} tabs killed over people and kits: what was changed is there`, asy
 async function roleKept(page: Page): Promise<string | undefined> {
   const people = (await kept(page, 'participants')) as { id: string; role: string }[];
   return people.find(({ id }) => id === 'odile')?.role;
+}
+
+test(`${quarter} tabs killed in the middle of a class on the floor: what was seen of it goes on, with its sets`, async ({
+  browser,
+}) => {
+  const begin = (page: Page) => page.getByRole('button', { name: 'Begin the class' });
+  const next = (page: Page) => page.getByRole('button', { name: /^Next/ });
+  const open = async (page: Page) => {
+    await page.goto('/floor');
+    await expect(begin(page).or(next(page))).toBeVisible();
+    if (await begin(page).isVisible()) await begin(page).click();
+    await expect(next(page)).toBeVisible();
+  };
+  await soak(browser, STATES.first, quarter, open, async (page) => {
+    await next(page).click();
+    await next(page).click();
+    // What ended a set is an event, and the set is in the log.
+    await expect.poll(() => eventsKept(page)).toBeGreaterThan(0);
+    const events = await eventsKept(page);
+    const sets = (await keptSets(page)).length;
+    return async (after) => {
+      expect(await eventsKept(after)).toBeGreaterThanOrEqual(events);
+      expect((await keptSets(after)).length).toBeGreaterThanOrEqual(sets);
+    };
+  });
+});
+
+/** Events of all runs on the disk. */
+async function eventsKept(page: Page): Promise<number> {
+  return (await kept(page, 'runEvents')).length;
 }

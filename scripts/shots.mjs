@@ -12,7 +12,6 @@ const PHONE = { width: 390, height: 844 };
 
 const SHOTS = [
   { name: 'plan', route: '/plan' },
-  { name: 'plan-typing', route: '/plan', act: typing },
   { name: 'plan-session', route: '/plan', act: wholeSession },
   { name: 'plan-text', route: '/plan', act: asText },
   { name: 'board', route: '/board', act: (page) => week(page, 0, '#cell-3-1') },
@@ -20,10 +19,11 @@ const SHOTS = [
   { name: 'card', route: '/card/odile', size: { width: 800, height: 1100 } },
   { name: 'card-phone', route: '/card/anselm', size: PHONE },
   { name: 'kit', route: '/kit', act: (page) => kit(page, /Tamsin/, /one in both hands/) },
-  { name: 'kit-band', route: '/kit', size: { width: 1280, height: 1560 }, act: band },
   { name: 'people', route: '/people/juno', act: strength },
-  { name: 'people-profile', route: '/people/odile', size: { width: 1280, height: 1300 }, act: profile },
   { name: 'ladders', route: '/ladders', act: climb },
+  { name: 'floor', route: '/floor', act: (page) => underWay(page, 10, 5500) },
+  { name: 'floor-wall', route: '/floor', scheme: 'dark', act: wall },
+  { name: 'floor-phone', route: '/floor', size: PHONE, act: (page) => underWay(page, 9, 900) },
   { name: 'log', route: '/log', act: filling },
   { name: 'log-next', route: '/log/next', act: logged },
   { name: 'log-history', route: '/log/history/bram', act: logged },
@@ -37,9 +37,19 @@ async function beginning(page) {
   await page.getByTestId('new-Bram').getByRole('radio', { name: 'advanced' }).click();
 }
 
-async function typing(page) {
-  const field = page.locator('#rx-tue-squat-intermediate');
-  await field.fill('4x8-10 2 left');
+/** A class begun and so many moves in, for so long. */
+async function underWay(page, moves, after) {
+  await logged(page);
+  await page.getByRole('button', { name: 'Begin the class' }).click();
+  await page.getByRole('button', { name: /^Next/ }).waitFor();
+  for (let move = 0; move < moves; move += 1) await page.keyboard.press('ArrowRight');
+  await page.waitForTimeout(after);
+}
+
+async function wall(page) {
+  await underWay(page, 9, 900);
+  await page.goto(new URL('/floor/wall', page.url()).href);
+  await page.getByTestId('floor-clock').waitFor();
 }
 
 async function wholeSession(page) {
@@ -92,17 +102,6 @@ async function kit(page, name, hold) {
   await page.getByTestId('advice').waitFor();
 }
 
-async function profile(page) {
-  for (const [check, result] of [
-    ['chair stands in 30 s', '13'],
-    ['plank', '22'],
-    ['stand on one leg', '12'],
-  ]) {
-    await page.getByLabel(check, { exact: true }).fill(result);
-    await page.getByLabel(check, { exact: true }).blur();
-  }
-}
-
 async function strength(page) {
   await logged(page);
   await page.getByRole('tab', { name: 'strength' }).click();
@@ -117,12 +116,6 @@ async function climb(page) {
   await page.getByRole('button', { name: /from the floor/ }).click();
   await page.getByRole('combobox', { name: 'Substitutes for' }).click();
   await page.getByRole('option', { name: 'Wendel' }).click();
-}
-
-async function band(page) {
-  await kit(page, /Anselm/, /^band/);
-  await page.getByRole('button', { name: /^Long band/ }).click();
-  await page.getByTestId('fit-words').waitFor();
 }
 
 await serveFor(4392, async (base) => {

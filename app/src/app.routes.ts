@@ -24,6 +24,16 @@ export const routes: Routes = [
     loadComponent: () => import('./card/card').then((m) => m.CardScreen),
   },
   {
+    path: 'floor',
+    title: $localize`Floor · Dray`,
+    loadComponent: () => import('./floor/floor').then((m) => m.FloorScreen),
+  },
+  {
+    path: 'floor/wall',
+    title: $localize`Wall · Dray`,
+    loadComponent: () => import('./floor/wall').then((m) => m.WallScreen),
+  },
+  {
     path: 'log',
     title: $localize`Log · Dray`,
     loadComponent: () => import('./log/log').then((m) => m.LogScreen),

@@ -7,7 +7,6 @@ import {
   effect,
   inject,
   Injector,
-  linkedSignal,
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButton, MatIconButton } from '@angular/material/button';
@@ -26,6 +25,7 @@ import { NewBuild } from './state/new-build';
 import { ThemeChoice } from './state/theme';
 import { FocusKeeper } from './ui/focus-keeper';
 import { Shortcuts } from './ui/keys';
+import { Frame } from './ui/frame';
 import { Notice } from './ui/notice';
 import { StoreTroubleView } from './ui/store-trouble';
 import { Width } from './ui/width';
@@ -34,6 +34,7 @@ const SCREENS = [
   { path: '/plan', name: $localize`Plan`, key: '1' },
   { path: '/board', name: $localize`Board`, key: '2' },
   { path: '/card', name: $localize`Card`, key: '3' },
+  { path: '/floor', name: $localize`Floor`, key: '4' },
   { path: '/log', name: $localize`Log`, key: '5' },
   { path: '/program', name: $localize`Program`, key: '6' },
 ] as const;
@@ -80,13 +81,11 @@ export class App {
   private readonly injector = inject(Injector);
   protected readonly documents = inject(DocumentStore);
   protected readonly front = inject(FrontClass);
-  protected readonly width = inject(Width);
+  private readonly width = inject(Width);
+  protected readonly frame = inject(Frame);
   private readonly shortcuts = inject(Shortcuts);
   protected readonly theme = inject(ThemeChoice).theme;
   protected readonly groups = [SCREENS, STORES];
-
-  /** The way between screens: always there on a desk, called up on a phone. */
-  protected readonly open = linkedSignal(() => !this.width.phone());
 
   private readonly address = toSignal(
     this.router.events.pipe(
@@ -95,6 +94,9 @@ export class App {
     ),
     { initialValue: '' },
   );
+  /** The way between screens lies over what it leads to, and goes when it was used. */
+  protected readonly over = computed(() => this.width.phone() || this.frame.whole());
+
   protected readonly screenName = computed(
     () => [...this.groups.flat(), ...OTHERS].find(({ path }) => this.address().startsWith(path))?.name ?? '',
   );
@@ -126,7 +128,7 @@ export class App {
 
   /** A drawer that lies over the screen closes behind the coach. */
   protected left(): void {
-    if (this.width.phone()) this.open.set(false);
+    if (this.over()) this.frame.open.set(false);
   }
 
   /** A closing tab is the end of an edit too: what stands in the field that has the focus counts. */

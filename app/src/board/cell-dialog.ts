@@ -82,6 +82,6 @@ export class CellDialog implements OnInit {
 }
 
 /** Opens it over the screen one is on. */
-export function openCell(dialogs: MatDialog, data: CellDialogData): void {
-  dialogs.open<CellDialog, CellDialogData>(CellDialog, { data, width: '560px', maxWidth: '96vw' });
+export function openCell(dialogs: MatDialog, data: CellDialogData): MatDialogRef<CellDialog> {
+  return dialogs.open<CellDialog, CellDialogData>(CellDialog, { data, width: '560px', maxWidth: '96vw' });
 }

@@ -51,8 +51,8 @@ import { counted } from '../ui/count';
   styles: `
     :host {
       align-items: center;
-      --mat-button-outlined-container-height: 40px;
-      --mat-button-text-container-height: 40px;
+      --mat-button-outlined-container-height: 44px;
+      --mat-button-text-container-height: 44px;
     }
     mat-form-field {
       flex: 1;

@@ -10,6 +10,7 @@ import {
   withNth,
   type LogEntry,
 } from '@dray/core';
+import type { FloorPlan, RunEvent } from '@dray/core/late';
 import { Dexie, type Table } from 'dexie/dist/modern/dexie.min.mjs';
 import type { RecordChange } from './changes';
 import type { ListName } from './lists';
@@ -60,6 +61,27 @@ export interface Snapshot {
   readonly packed: Blob;
 }
 
+/** A class that is or was run on the floor: what it was to be. What happened stands in its events. */
+export interface RunRow {
+  readonly id: string;
+  /** When it was made, in milliseconds. */
+  readonly startedAt: number;
+  readonly sessionId: string;
+  /** Which of the session’s classes, counted one after the other. */
+  readonly turn: number;
+  /** ISO date of the class. */
+  readonly date: string;
+  readonly plan: FloorPlan;
+  readonly ended?: boolean;
+}
+
+/** One event of a run, in the order in which it was written. */
+export interface RunEventRow {
+  readonly n?: number;
+  readonly runId: string;
+  readonly event: RunEvent;
+}
+
 /**
  * What came between the page and its store. Another tab waits to be closed (`blocked`), has brought the store to a newer version
  * (`newer`), this build is older than the store it found (`ahead`), or the data was deleted under the open page (`cleared`).
@@ -96,6 +118,8 @@ export class DrayDb extends Dexie {
   declare readonly drafts: Table<Draft, string>;
   declare readonly device: Table<DeviceRow, string>;
   declare readonly snapshots: Table<Snapshot, string>;
+  declare readonly runs: Table<RunRow, string>;
+  declare readonly runEvents: Table<RunEventRow, number>;
 
   private trouble: StoreTrouble | undefined;
   private tell: (trouble: StoreTrouble | undefined) => void = () => undefined;
@@ -183,6 +207,7 @@ export class DrayDb extends Dexie {
         );
       });
     this.version(7).stores({ snapshots: 'id, at' });
+    this.version(8).stores({ runs: 'id, startedAt', runEvents: '++n, runId' });
 
     // Closed for good in each of these: opened again by the next write, it would take half a class into an empty store, or write
     // what an older build knows into a newer one.

@@ -236,6 +236,6 @@ export class LogScreen {
   }
 
   protected allSays(name: string): string {
-    return $localize`All of ${name}’s as asked`;
+    return $localize`All as asked: ${name}:named:`;
   }
 }

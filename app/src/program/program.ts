@@ -210,7 +210,17 @@ export class ProgramScreen {
     );
   }
 
-  protected classSays({ session, week }: DayClass, weekday: number): string {
-    return $localize`${session.name}, week ${week}, ${WEEKDAY_WORDS[weekday - 1] ?? ''}`;
+  /** What is seen on it, and where it stands. */
+  protected classSays(
+    { session, week, cancelled, logged, conflict, ramp }: DayClass,
+    weekday: number,
+  ): string {
+    const state = cancelled
+      ? $localize`cancelled`
+      : logged
+        ? $localize`done`
+        : $localize`${ramp.minutes} min`;
+    const soon = conflict ? $localize` too soon` : '';
+    return $localize`${session.name} ${state}${soon}, week ${week}, ${WEEKDAY_WORDS[weekday - 1] ?? ''}`;
   }
 }

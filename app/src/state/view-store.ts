@@ -2,7 +2,6 @@ import { computed, effect, inject, signal } from '@angular/core';
 import {
   catalogOf,
   createResolver,
-  heldClass,
   inTurns,
   programOf,
   weekOn,
@@ -24,6 +23,7 @@ import {
 import { Device } from '../data/device';
 import { TODAY } from '../data/today';
 import { DocumentStore } from './document-store';
+import { placeOfTurn, recordSets } from './record-sets';
 
 interface ViewState {
   readonly chosenSessionId: string | undefined;
@@ -129,8 +129,8 @@ export const ViewStore = signalStore(
   withMethods((store) => {
     const placeOf = (week: number): ClassPlace | undefined => {
       const session = store.session();
-      const turn = store.turns()[week - 1];
-      return session && turn && { sessionId: session.id, week: turn.week, nth: turn.nth };
+      const document = store.documents.document();
+      return session && document && placeOfTurn(document, session.id, week);
     };
     return {
       placeOf,
@@ -145,21 +145,8 @@ export const ViewStore = signalStore(
 
       /** Sets of a class, and the class with who was there, all or nothing. */
       record(label: string, put: readonly LogEntry[], gone: readonly LogEntry[] = []): Promise<boolean> {
-        const document = store.documents.document();
-        const turned = store.turned();
-        const [first] = put;
-        if (!document || !turned) return Promise.resolve(false);
-        const place = first && placeOf(first.week);
-        const held =
-          first &&
-          place &&
-          heldClass(
-            document,
-            place,
-            first.date,
-            put.map(({ participantId }) => participantId),
-          );
-        return store.documents.record(label, put.map(turned.kept), gone.map(turned.kept), held);
+        const session = store.session();
+        return session ? recordSets(store.documents, session.id, label, put, gone) : Promise.resolve(false);
       },
 
       /** How hard a visit was, as it is kept. */

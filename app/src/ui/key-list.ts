@@ -7,6 +7,7 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
     where: $localize`Everywhere`,
     keys: [
       ['1 2 3', $localize`plan, board, card`],
+      ['4', $localize`the floor`],
       ['5 6', $localize`log, program`],
       ['7 8 9', $localize`people, kit, ladders`],
       [$localize`Ctrl Z, Ctrl Y`, $localize`undo, redo`],
@@ -45,6 +46,20 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
       ['w', $localize`warm-up and cool-down`],
       ['Enter', $localize`set the cell by hand`],
       ['Esc', $localize`back to the cell`],
+    ],
+  },
+  {
+    where: $localize`Floor, while a class is under way`,
+    keys: [
+      [$localize`Space`, $localize`the next thing, or a pause: as it was chosen`],
+      ['→', $localize`end the set, or the rest`],
+      ['←', $localize`back`],
+      ['↑', $localize`15 s more rest`],
+      ['p', $localize`pause, go on`],
+      ['1 … 9', $localize`one person`],
+      ['e h', $localize`easier, harder for that person`],
+      ['f n', $localize`form went, nothing left`],
+      ['u', $localize`undo the last thing on the floor`],
     ],
   },
   {

@@ -1,0 +1,487 @@
+import { computed, effect, inject, untracked } from '@angular/core';
+import { inTurns, USUAL_TIMING, type DrayDocument, type LogEntry, type ReadyCell } from '@dray/core';
+import {
+  advance,
+  floorPlan,
+  laneWork,
+  noteTurn,
+  replay,
+  runReducer,
+  setsOnFloor,
+  signalsAhead,
+  startRun,
+  steppedCell,
+  stoppedBy,
+  writeRun,
+  type FloorPlan,
+  type Run,
+  type RunEvent,
+  type SetNote,
+  type StepWay,
+} from '@dray/core/late';
+import {
+  patchState,
+  signalStore,
+  withComputed,
+  withHooks,
+  withMethods,
+  withProps,
+  withState,
+} from '@ngrx/signals';
+import type { RunRow } from '../data/dray-db';
+import { DocumentStore } from '../state/document-store';
+import { recordSets } from '../state/record-sets';
+import { ViewStore } from '../state/view-store';
+import { counted } from '../ui/count';
+import { FLOOR_CLOCK } from './clock';
+import { FloorChoices } from './floor-choices';
+import { Runs } from './runs';
+import { SPEAKER, type Sound } from './speaker';
+
+/** A session tried out with nobody there, faster than the clock. */
+interface Rehearsal {
+  readonly speed: number;
+  /** When it began, on the real clock. */
+  readonly from: number;
+}
+
+interface FloorState {
+  readonly row: RunRow | undefined;
+  readonly run: Run | undefined;
+  readonly rehearsal: Rehearsal | undefined;
+  readonly now: number;
+  /** Read from the store what was there. */
+  readonly opened: boolean;
+  /** Nobody had the class before their eyes for so long: what then? Milliseconds. */
+  readonly away: number | undefined;
+  /** This window makes the sounds and writes the log; another one that follows does not. */
+  readonly leads: boolean;
+  /** Who is not here, before it begins. */
+  readonly absent: readonly string[];
+  /** Something that happened is not on the disk yet. */
+  readonly unkept: boolean;
+  /** Slots whose question at the end of a block was answered or left. */
+  readonly asked: readonly string[];
+}
+
+const INITIAL: FloorState = {
+  row: undefined,
+  run: undefined,
+  rehearsal: undefined,
+  now: 0,
+  opened: false,
+  away: undefined,
+  leads: false,
+  absent: [],
+  unkept: false,
+  asked: [],
+};
+
+const TICK_MS = 100;
+const SEEN_EVERY_MS = 1000;
+/** A page that was gone for longer does not just go on: nobody knows what the class did meanwhile. */
+const AWAY_MS = 60_000;
+/** One step is a usual week’s growth; more is no matter of an evening. Common practice, no published source. */
+export const MOST_BEYOND = 1;
+/** A disk that refused is asked again. */
+const RETRY_MS = 2000;
+/** Told so far ahead, no timer that a hidden page throttles to once a minute comes too late. */
+const AHEAD_MS = 90_000;
+/** What was to be heard a moment ago still is: a key takes that long to get here. */
+export const JUST_NOW_MS = 200;
+const CHANNEL = 'dray floor';
+const MS = 1000;
+const MINUTE_MS = 60 * MS;
+
+type EventWithoutTime<Event = RunEvent> = Event extends RunEvent ? Omit<Event, 'at'> : never;
+
+/** The class on the floor: its run, the clock it goes by, what is heard, and the log it writes. */
+export const FloorStore = signalStore(
+  withState<FloorState>(INITIAL),
+  withProps(() => ({
+    documents: inject(DocumentStore),
+    view: inject(ViewStore),
+    choices: inject(FloorChoices),
+    runs: inject(Runs),
+    speaker: inject(SPEAKER),
+    _clock: inject(FLOOR_CLOCK),
+    _others: new BroadcastChannel(CHANNEL),
+  })),
+  withComputed(({ view, choices, row, run, opened, absent, documents }) => {
+    /** The class on view, as it would be run. */
+    const planned = computed<FloorPlan | undefined>(() => {
+      const session = view.session();
+      const board = view.board();
+      if (!session || !board) return undefined;
+      const { waterMinutes } = choices.all();
+      const names = new Map(board.columns.map(({ slot, name }) => [slot.id, name]));
+      return floorPlan(
+        session,
+        board.rows.map(({ participant, cells }) => ({
+          participantId: participant.id,
+          tier: participant.tier,
+          cells,
+        })),
+        (slotId) => names.get(slotId) ?? slotId,
+        {
+          secondsPerRep: (exercise) => choices.secondsPerRep(exercise),
+          timing: { ...USUAL_TIMING, ...view.document()?.settings.timing },
+          ...(waterMinutes > 0 && { waterEveryMs: waterMinutes * MINUTE_MS }),
+        },
+      );
+    });
+    return {
+      planned,
+      /** What is run, or would be; nothing before it is known whether a class is under way: it must not be begun over that. */
+      shown: computed<Run | undefined>(() => {
+        if (!opened()) return undefined;
+        const plan = planned();
+        return run() ?? (plan && startRun(plan, absent()));
+      }),
+      /** Which session and class it is of. */
+      of: computed(() => {
+        const kept = row();
+        const session = view.session();
+        return kept
+          ? { sessionId: kept.sessionId, week: kept.turn, date: kept.date }
+          : session && { sessionId: session.id, week: view.week(), date: view.turn()?.date ?? view.today() };
+      }),
+      people: computed(() => documents.document()?.participants ?? []),
+    };
+  }),
+  withMethods((store) => {
+    const { runs, speaker, documents, view, choices } = store;
+    let writing = Promise.resolve(true);
+    let written = '';
+    let ended = '';
+    const pending: { readonly runId: string; readonly event: RunEvent }[] = [];
+    let flushing = false;
+    let closed = false;
+    let seen = 0;
+    const cells = new Map<string, ReadyCell>();
+
+    /** The time of the run: that of the clock, or of a rehearsal. */
+    function time(): number {
+      const now = store._clock();
+      const rehearsal = store.rehearsal();
+      return rehearsal ? rehearsal.from + (now - rehearsal.from) * rehearsal.speed : now;
+    }
+
+    function sound(run: Run | undefined): void {
+      if (!run || !store.leads()) return;
+      const now = time();
+      const rehearsal = store.rehearsal();
+      const { sounds, voice, volume } = choices.all();
+      const real = (at: number) =>
+        rehearsal ? rehearsal.from + (at - rehearsal.from) / rehearsal.speed : at;
+      const ahead = signalsAhead(run, now - JUST_NOW_MS, now + AHEAD_MS * (rehearsal?.speed ?? 1)).map(
+        ({ kind, at, turnId }): Sound => ({
+          kind,
+          at: real(at),
+          ...(kind === 'next' && turnId !== undefined && { words: spoken(run, turnId) }),
+        }),
+      );
+      speaker.expect(ahead, { sounds, voice, volume: volume / 10 });
+    }
+
+    /** What was done goes into the log at once, one write after the other. */
+    function writeDown(run: Run): void {
+      const row = store.row();
+      if (!row || !store.leads() || store.rehearsal()) return;
+      const done = JSON.stringify(setsOnFloor(run));
+      if (done === written) return;
+      written = done;
+      writing = writing.then(() => writeNow(run, row));
+    }
+
+    async function writeNow(run: Run, row: RunRow): Promise<boolean> {
+      const { sessionId } = row;
+      const before = logOf(documents.document(), row);
+      const { put, gone } = writeRun(
+        run,
+        before,
+        {
+          sessionId,
+          date: row.date,
+          now: new Date().toISOString(),
+          newId: () => `${row.id}.${crypto.randomUUID()}`,
+        },
+        ({ id }) => id.startsWith(`${row.id}.`),
+      );
+      if (put.length + gone.length === 0) return true;
+      const label = $localize`on the floor: ${counted(put.length, $localize`set`, $localize`sets`)}`;
+      return recordSets(documents, sessionId, label, put, gone);
+    }
+
+    function take(run: Run): void {
+      patchState(store, { run, now: time() });
+      sound(run);
+      writeDown(run);
+      const row = store.row();
+      if (run.status !== 'ended' || !row || !store.leads() || ended === row.id) return;
+      ended = row.id;
+      choices.learn(run);
+      void runs.end(row.id).catch(() => undefined);
+    }
+
+    function send(event: EventWithoutTime): void {
+      const run = store.run();
+      if (!run || store.away() !== undefined) return;
+      keep([{ ...event, at: time() }]);
+    }
+
+    /** One event after the other; what the disk refuses stays, is said, and is tried again. */
+    async function flush(): Promise<void> {
+      if (flushing) return;
+      flushing = true;
+      try {
+        for (let first = pending[0]; first; first = pending[0]) {
+          await runs.add(first.runId, first.event);
+          pending.shift();
+          if (!closed) store._others.postMessage(first.runId);
+        }
+      } catch {
+        setTimeout(() => void flush(), RETRY_MS);
+      } finally {
+        flushing = false;
+        if (!closed) patchState(store, { unkept: pending.length > 0 });
+      }
+    }
+
+    function keep(events: readonly RunEvent[]): void {
+      const run = store.run();
+      if (!run) return;
+      const row = store.row();
+      if (row) {
+        pending.push(...events.map((event) => ({ runId: row.id, event })));
+        void flush();
+      }
+      take(events.reduce(runReducer, run));
+    }
+
+    /** What somebody does in a slot now: as the card has it, or after steps to its easier or harder side. */
+    function cellOf(participantId: string, slotId: string, ways: readonly StepWay[]): ReadyCell | undefined {
+      const document = view.document();
+      const of = store.of();
+      const row = view.board()?.rows.find(({ participant }) => participant.id === participantId);
+      const cell = row?.cells.find((own) => own.slotId === slotId);
+      if (!document || !of || cell?.status !== 'ready') return undefined;
+      if (ways.length === 0) return cell;
+      const key = [participantId, slotId, ...ways].join(' ');
+      const known = cells.get(key) ?? steppedCell(document, cell, ways, of, view.resolver);
+      cells.set(key, known);
+      return known;
+    }
+
+    /** Shows the class that a run is of, and takes the run up. */
+    async function open(): Promise<void> {
+      const kept = await runs.open();
+      const now = store._clock();
+      if (kept) {
+        // What is on its way to the disk happened too.
+        const own = pending.flatMap(({ runId, event }) => (runId === kept.row.id ? [event] : []));
+        const run = replay(kept.row.plan, [...kept.events, ...own]);
+        const gone = now - kept.seen;
+        view.showSession(kept.row.sessionId);
+        view.showWeek(kept.row.turn);
+        const away = run.status === 'going' && gone > AWAY_MS && !store.row() ? gone : undefined;
+        patchState(store, { row: kept.row, away, opened: true });
+        if (away === undefined) take(advance(run, now));
+        else patchState(store, { run: advance(run, kept.seen), now: kept.seen });
+      } else {
+        patchState(store, { opened: true, row: undefined, run: undefined, now });
+      }
+    }
+
+    return {
+      cellOf,
+      send,
+      open,
+
+      /** Begins the class on view, for those who are here. */
+      async begin(): Promise<void> {
+        const plan = store.planned();
+        const of = store.of();
+        if (!plan || !of) return;
+        const now = store._clock();
+        const row: RunRow = {
+          id: crypto.randomUUID().slice(0, 8),
+          startedAt: now,
+          sessionId: of.sessionId,
+          turn: of.week,
+          date: of.date,
+          plan,
+        };
+        speaker.wake();
+        written = '';
+        const absent = store.absent();
+        await runs.begin(row);
+        patchState(store, { row, run: startRun(plan), rehearsal: undefined, away: undefined, asked: [] });
+        keep([
+          ...absent.map((participantId): RunEvent => ({ kind: 'leave', at: now, participantId })),
+          { kind: 'start', at: now },
+        ]);
+      },
+
+      /** The session with nobody there: nothing is kept. */
+      rehearse(speed: number): void {
+        const plan = store.planned();
+        if (!plan) return;
+        const from = store._clock();
+        speaker.wake();
+        const alone: FloorPlan = { ...plan, rules: { ...plan.rules, counted: 'estimate' } };
+        patchState(store, { row: undefined, rehearsal: { speed, from }, asked: [], run: startRun(alone) });
+        send({ kind: 'start' });
+      },
+
+      /** Away from a run that is over, or was tried out, to what comes next. */
+      leave(): void {
+        speaker.silence();
+        patchState(store, {
+          row: undefined,
+          run: undefined,
+          rehearsal: undefined,
+          asked: [],
+          away: undefined,
+        });
+      },
+
+      /** After a time in which nobody saw it: from where it stood, or over. */
+      comeBack(goOn: boolean): void {
+        const gone = store.now();
+        patchState(store, { away: undefined });
+        keep(
+          goOn
+            ? [
+                { kind: 'pause', at: gone },
+                { kind: 'goOn', at: store._clock() },
+              ]
+            : [{ kind: 'end', at: gone }],
+        );
+      },
+
+      toggleAbsent(participantId: string): void {
+        const absent = store.absent();
+        patchState(store, {
+          absent: absent.includes(participantId)
+            ? absent.filter((id) => id !== participantId)
+            : [...absent, participantId],
+        });
+      },
+
+      /** What differed in the set under way, or the last one. */
+      note(participantId: string, note: SetNote, turnId?: string): void {
+        const run = store.run();
+        const turn = turnId ?? (run && noteTurn(run, participantId)?.id);
+        if (turn !== undefined) send({ kind: 'note', participantId, turnId: turn, note });
+      },
+
+      /** It hurts: what bears on the place is stopped for today. */
+      hurt(participantId: string, place: string, score: number): void {
+        const run = store.run();
+        const turn = run && noteTurn(run, participantId);
+        const row = view.board()?.rows.find(({ participant }) => participant.id === participantId);
+        if (!turn || !row) return;
+        const pain = { place, score };
+        const stops = stoppedBy(row.cells, turn.slotId, pain);
+        send({ kind: 'pain', participantId, turnId: turn.id, pain, stops });
+      },
+
+      /**
+       * One step easier or harder for somebody, from the next set on or at once. However often it is asked for, nobody gets further
+       * than one step beyond what the card says in one evening.
+       */
+      step(participantId: string, slotId: string, way: StepWay): void {
+        const before = store.run()?.lanes[participantId]?.ways[slotId] ?? [];
+        const ways = [...before, way];
+        if (beyond(ways) > MOST_BEYOND) return;
+        const cell = cellOf(participantId, slotId, ways);
+        if (!cell || cell === cellOf(participantId, slotId, before)) return;
+        const timing = store.run()?.plan.rules.timing;
+        const work = laneWork(cell, (exercise) => choices.secondsPerRep(exercise), timing);
+        send({ kind: 'give', participantId, work, ways });
+      },
+
+      /** Something else was set by hand for somebody: from the next set on they do that. */
+      takeUp(participantId: string, slotId: string): void {
+        cells.clear();
+        const cell = cellOf(participantId, slotId, []);
+        const run = store.run();
+        const now = run?.lanes[participantId]?.works[slotId];
+        if (!cell || !run || !now) return;
+        const work = laneWork(cell, (exercise) => choices.secondsPerRep(exercise), run.plan.rules.timing);
+        if (JSON.stringify(work) !== JSON.stringify(now))
+          send({ kind: 'give', participantId, work, ways: [] });
+      },
+
+      /** A question at the end of a block is answered or left. */
+      settle(slotId: string): void {
+        patchState(store, { asked: [...store.asked(), slotId] });
+      },
+
+      /** The window goes; what is on its way to the disk still gets there. */
+      close(): void {
+        closed = true;
+        speaker.silence();
+        store._others.close();
+      },
+
+      tick(): void {
+        const run = store.run();
+        if (store.away() !== undefined) return;
+        const now = time();
+        const next = run && advance(run, now);
+        if (next && next !== run) take(next);
+        else patchState(store, { now });
+        const row = store.row();
+        if (!row || !store.leads() || run?.status !== 'going' || now - seen < SEEN_EVERY_MS) return;
+        seen = now;
+        sound(run);
+        void runs.see(row.id, now).catch(() => undefined);
+      },
+    };
+  }),
+  withHooks((store) => {
+    const timer = setInterval(() => store.tick(), TICK_MS);
+    const over = new AbortController();
+    return {
+      onInit() {
+        store._others.onmessage = () => void store.open();
+        // Whoever has the lock leads: the first window there is, and when it closes the next.
+        void navigator.locks
+          ?.request(CHANNEL, { signal: over.signal }, async () => {
+            patchState(store, { leads: true });
+            await new Promise((resolve) => over.signal.addEventListener('abort', resolve));
+          })
+          .catch(() => undefined);
+        effect(() => {
+          if (!store.documents.ready()) return;
+          // A store that cannot be read keeps nothing, and the class can be run all the same.
+          untracked(() => void store.open().catch(() => patchState(store, { opened: true })));
+        });
+      },
+      onDestroy() {
+        clearInterval(timer);
+        over.abort();
+        store.close();
+      },
+    };
+  }),
+);
+
+/** How many steps harder than the card. */
+export function beyond(ways: readonly StepWay[]): number {
+  return ways.reduce((steps, way) => steps + (way === 'harder' ? 1 : -1), 0);
+}
+
+/** What is written of the class that a run is of. */
+function logOf(document: DrayDocument | undefined, { sessionId, turn }: RunRow): LogEntry[] {
+  if (!document) return [];
+  const { log } = inTurns(document, sessionId).document;
+  return log.filter((entry) => entry.sessionId === sessionId && entry.week === turn);
+}
+
+function spoken({ plan, turns }: Run, turnId: string): string {
+  const turn = turns.find(({ id }) => id === turnId);
+  return plan.blocks.flatMap(({ slots }) => slots).find(({ id }) => id === turn?.slotId)?.name ?? '';
+}

@@ -1,0 +1,182 @@
+import { computed, inject, Injectable, type Signal } from '@angular/core';
+import { formatHeldMass, isPair, marksOf, type Participant, type Recipe } from '@dray/core';
+import {
+  doesIn,
+  elapsedMs,
+  eitherSide,
+  laneCues,
+  noteKey,
+  noteTurn,
+  shouldEase,
+  type CueKind,
+  type FloorTurn,
+  type LaneWork,
+  type Run,
+  type SetNote,
+} from '@dray/core/late';
+import { ViewStore } from '../state/view-store';
+import { effortWords } from '../ui/cell-words';
+import { beyond, FloorStore, MOST_BEYOND } from './floor-store';
+
+/** One person's lane: what they do now or next, and what was remarked of it. */
+export interface LaneView {
+  readonly participant: Participant;
+  /** The key that brings them to the front; none beyond nine. */
+  readonly key: string;
+  readonly here: boolean;
+  readonly cue: CueKind;
+  readonly slotId: string | undefined;
+  readonly name: string;
+  readonly load: string;
+  readonly unit: string;
+  readonly recipe: Recipe | undefined;
+  readonly made: string;
+  readonly work: string;
+  /** One thing that a caution asks. */
+  readonly mark: string;
+  readonly said: string;
+  /** Something was remarked, so that it stands out. */
+  readonly told: boolean;
+  readonly ease: boolean;
+  readonly easier: boolean;
+  readonly harder: boolean;
+}
+
+/** What stands where somebody has nothing to do in a turn. */
+const IDLE: Partial<Record<CueKind, string>> = {
+  away: $localize`not here today`,
+  wait: $localize`waits this round`,
+  stopped: $localize`stopped for today`,
+};
+
+/** The lanes of the class on the floor, in the order of the board. */
+@Injectable()
+export class Lanes {
+  private readonly floor = inject(FloorStore);
+  private readonly view = inject(ViewStore);
+
+  readonly all: Signal<readonly LaneView[]> = computed(() => {
+    const run = this.floor.shown();
+    if (!run) return [];
+    const now = this.floor.now();
+    return run.plan.lanes.flatMap(({ participantId }, at) => {
+      const participant = this.floor.people().find(({ id }) => id === participantId);
+      return participant ? [this.laneOf(run, now, participant, at)] : [];
+    });
+  });
+
+  private laneOf(run: Run, now: number, participant: Participant, at: number): LaneView {
+    const into = elapsedMs(run, now);
+    const lane = run.lanes[participant.id];
+    const cues = laneCues(run, participant.id);
+    const cue = (cues.find(({ start, end }) => start <= into && into < end) ?? cues.at(-1))?.kind ?? 'rest';
+    const turn = this.turnOf(run, participant.id);
+    const work = turn && doesIn(run, participant.id, turn)?.work;
+    const head = {
+      participant,
+      key: at < 9 ? String(at + 1) : '',
+      here: lane?.here ?? false,
+      cue,
+      unit: participant.unit,
+    };
+    if (!turn || !work) {
+      return {
+        ...head,
+        slotId: undefined,
+        name: IDLE[cue] ?? '',
+        load: '',
+        recipe: undefined,
+        made: '',
+        work: '',
+        mark: '',
+        ...this.said(run, participant.id),
+        ease: false,
+        easier: false,
+        harder: false,
+      };
+    }
+    const ways = lane?.ways[turn.slotId] ?? [];
+    const cell = this.floor.cellOf(participant.id, turn.slotId, ways);
+    const asked = work.asked.sets[turn.set - 1] ?? work.asked.beyond;
+    const same = cell?.load && asked.kg !== undefined && Math.abs(cell.load.kg - asked.kg) < 0.01;
+    const sides = cell && this.sidesOf(run, cell.participantId, turn.slotId);
+    const ease = shouldEase(run, participant.id, turn.slotId);
+    const mark =
+      cell && marksOf(cell.trace, participant.unit, 'person').find(({ kind }) => kind === 'caution');
+    return {
+      ...head,
+      slotId: turn.slotId,
+      name: cue === 'wait' || cue === 'stopped' ? (IDLE[cue] ?? '') : work.name,
+      load: asked.kg === undefined ? '' : formatHeldMass(asked.kg, participant.unit, isPair(work.asked)),
+      recipe: same ? cell.load?.recipe : undefined,
+      made: asked.recipe ?? '',
+      work: [workWords(work, turn), cell && effortWords(cell)].filter(Boolean).join(', '),
+      mark: mark?.words ?? '',
+      ...this.said(run, participant.id),
+      ...(ease && { said: $localize`twice in a row: take the easier`, told: true }),
+      ease,
+      easier: sides?.easier !== undefined,
+      harder: sides?.harder !== undefined && beyond(ways) < MOST_BEYOND,
+    };
+  }
+
+  /** The turn that is on, or the next that this person does. */
+  private turnOf(run: Run, participantId: string): FloorTurn | undefined {
+    return run.turns.slice(run.at).find((turn) => doesIn(run, participantId, turn));
+  }
+
+  private sidesOf(run: Run, participantId: string, slotId: string) {
+    const document = this.view.document();
+    const of = this.floor.of();
+    const ways = run.lanes[participantId]?.ways[slotId] ?? [];
+    const cell = this.floor.cellOf(participantId, slotId, ways);
+    if (!document || !of || !cell || cell.version.exercise.pattern === 'mobility') return undefined;
+    const key = `${participantId} ${slotId} ${ways.join(' ')}`;
+    const known = this.sides.get(key);
+    if (known?.cell === cell) return known.sides;
+    const sides = eitherSide(document, cell, of, this.view.resolver);
+    this.sides.set(key, { cell, sides });
+    return sides;
+  }
+
+  private readonly sides = new Map<string, { cell: unknown; sides: ReturnType<typeof eitherSide> }>();
+
+  private said(run: Run, participantId: string): Pick<LaneView, 'said' | 'told'> {
+    const turn = noteTurn(run, participantId);
+    const note = turn && run.notes[noteKey(turn.id, participantId)];
+    const words = note ? noteWords(note) : '';
+    return {
+      said: words || (run.ended.some(({ done }) => done[participantId]) ? $localize`as asked` : ''),
+      told: words !== '',
+    };
+  }
+}
+
+/** "10", "10 each side", "30 s", "as many as you can". */
+function workWords({ asked, open, sets }: LaneWork, turn: FloorTurn): string {
+  const { amount } = asked.sets[turn.set - 1] ?? asked.beyond;
+  const set = sets[turn.set - 1] ?? sets.at(-1);
+  const sided = set !== undefined && set.stretchesMs.length > 1;
+  if (open) return $localize`as many as you can`;
+  if (asked.counted === 'seconds') return sided ? $localize`${amount} s, each side` : $localize`${amount} s`;
+  return sided ? $localize`${amount} each side` : $localize`${amount} reps`;
+}
+
+/** What was remarked of a set, shortly: "8", "nothing left", "form went", "knee 4". */
+export function noteWords({ amount, left, form, pain, leftOut, note, touchDowns }: SetNote): string {
+  if (leftOut) return $localize`left out`;
+  const lefts = {
+    nothing: $localize`nothing left`,
+    some: $localize`some left`,
+    plenty: $localize`plenty left`,
+  } as const;
+  return [
+    amount !== undefined && `${amount}`,
+    note ?? (left && lefts[left]),
+    form === 'lost' && $localize`form went`,
+    touchDowns !== undefined && $localize`${touchDowns} touch-downs`,
+    pain && `${pain.place} ${pain.score}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
