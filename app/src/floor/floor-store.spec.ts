@@ -87,6 +87,25 @@ describe('FloorStore', () => {
     close();
   });
 
+  it('lets stand what was put right in the log meanwhile', async () => {
+    const first = await begun();
+    await onTo(first.floor, 'tue-squat');
+    first.floor.send({ kind: 'next' });
+    await until(() => setsOf(first.documents, 'juno', 'tue-squat').length === 1);
+    await until(async () => (await db.runEvents.toArray()).at(-1)?.event.kind === 'next');
+    first.close();
+    const [entry] = logIndex(first.documents.document()!.log).ofCell('juno', 'tue-squat');
+    await first.documents.record('put right', [{ ...entry!, amount: 3 }]);
+    now += 2000;
+    const { documents, floor, close } = await window();
+    const before = documents.document()!.log.length;
+    floor.send({ kind: 'next' });
+    floor.send({ kind: 'next' });
+    await until(() => documents.document()!.log.length > before);
+    expect(setsOf(documents, 'juno', 'tue-squat').map(({ amount }) => amount)).toContain(3);
+    close();
+  });
+
   it('is heard to the millisecond over two hours, however seldom a timer comes round', async () => {
     const opened = await window();
     const { documents, floor, view, after, close } = opened;

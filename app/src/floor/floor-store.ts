@@ -152,7 +152,8 @@ export const FloorStore = signalStore(
   withMethods((store) => {
     const { runs, speaker, documents, view, choices } = store;
     let writing = Promise.resolve(true);
-    let written = '';
+    /** What was written of each set, as the run said it. */
+    const written = new Map<string, string>();
     let ended = '';
     const pending: { readonly runId: string; readonly event: RunEvent }[] = [];
     let flushing = false;
@@ -188,13 +189,23 @@ export const FloorStore = signalStore(
     function writeDown(run: Run): void {
       const row = store.row();
       if (!row || !store.leads() || store.rehearsal()) return;
-      const done = JSON.stringify(setsOnFloor(run));
-      if (done === written) return;
-      written = done;
-      writing = writing.then(() => writeNow(run, row));
+      const now = saidOf(run);
+      const changed = new Set([...now].flatMap(([key, said]) => (written.get(key) === said ? [] : [key])));
+      const gone = [...written.keys()].some((key) => !now.has(key));
+      if (changed.size === 0 && !gone) return;
+      written.clear();
+      for (const [key, said] of now) written.set(key, said);
+      writing = writing.then(() => writeNow(run, row, changed));
     }
 
-    async function writeNow(run: Run, row: RunRow): Promise<boolean> {
+    /** What is in the log of a class that is taken up stands as it is there: somebody may have put it right. */
+    function recall(run: Run, row: RunRow): void {
+      const there = new Set(logOf(documents.document(), row).map(setKey));
+      written.clear();
+      for (const [key, said] of saidOf(run)) if (there.has(key)) written.set(key, said);
+    }
+
+    async function writeNow(run: Run, row: RunRow, changed: ReadonlySet<string>): Promise<boolean> {
       const { sessionId } = row;
       const before = logOf(documents.document(), row);
       const { put, gone } = writeRun(
@@ -206,7 +217,10 @@ export const FloorStore = signalStore(
           now: new Date().toISOString(),
           newId: () => `${row.id}.${crypto.randomUUID()}`,
         },
-        ({ id }) => id.startsWith(`${row.id}.`),
+        {
+          own: ({ id }) => id.startsWith(`${row.id}.`),
+          changed: (work, set) => changed.has(setKey({ ...work, ...set })),
+        },
       );
       if (put.length + gone.length === 0) return true;
       const label = $localize`on the floor: ${counted(put.length, $localize`set`, $localize`sets`)}`;
@@ -285,6 +299,7 @@ export const FloorStore = signalStore(
         view.showSession(kept.row.sessionId);
         view.showWeek(kept.row.turn);
         const away = run.status === 'going' && gone > AWAY_MS && !store.row() ? gone : undefined;
+        if (!store.row()) recall(run, kept.row);
         patchState(store, { row: kept.row, away, opened: true });
         if (away === undefined) take(advance(run, now));
         else patchState(store, { run: advance(run, kept.seen), now: kept.seen });
@@ -313,7 +328,7 @@ export const FloorStore = signalStore(
           plan,
         };
         speaker.wake();
-        written = '';
+        written.clear();
         const absent = store.absent();
         await runs.begin(row);
         patchState(store, { row, run: startRun(plan), rehearsal: undefined, away: undefined, asked: [] });
@@ -468,6 +483,25 @@ export const FloorStore = signalStore(
     };
   }),
 );
+
+/** One set of one person in one slot; sides apart. */
+function setKey({
+  participantId,
+  slotId,
+  set,
+  side,
+}: Pick<LogEntry, 'participantId' | 'slotId' | 'set' | 'side'>): string {
+  return [participantId, slotId, set, side ?? ''].join(' ');
+}
+
+/** What a run says of every set that was done. */
+function saidOf(run: Run): Map<string, string> {
+  return new Map(
+    setsOnFloor(run).flatMap(({ work, sets }) =>
+      sets.map((set) => [setKey({ ...work, ...set }), JSON.stringify([work, set])] as const),
+    ),
+  );
+}
 
 /** How many steps harder than the card. */
 export function beyond(ways: readonly StepWay[]): number {

@@ -37,14 +37,21 @@ export function setsOnFloor(run: Run): SetsOnFloor[] {
  * @param run at any time
  * @param before what is written of this class: it is put right, set by set
  * @param place where and when
- * @param own whether this run wrote an entry: only such are taken out again
+ * @param only whether this run wrote an entry, since only such are taken out again; and which sets changed since the last
+ *   writing, since what somebody put right in the log meanwhile stands
  * @example writeRun(run, [], place).put.length // 6, after the first set of six people
  */
 export function writeRun(
   run: Run,
   before: readonly LogEntry[],
   place: LogPlace,
-  own: (entry: LogEntry) => boolean = () => true,
+  {
+    own = () => true,
+    changed = () => true,
+  }: {
+    readonly own?: (entry: LogEntry) => boolean;
+    readonly changed?: (work: AskedWork, set: TypedSet) => boolean;
+  } = {},
 ): LogWrite {
   const put: LogEntry[] = [];
   const kept = new Set<string>();
@@ -57,7 +64,8 @@ export function writeRun(
         entry.rungId === work.rungId &&
         sets.some(({ set, side }) => set === entry.set && side === entry.side),
     );
-    put.push(...logAsked(work, sets, known, place).put);
+    const fresh = sets.filter((set) => changed(work, set));
+    put.push(...logAsked(work, fresh, known, place).put);
     for (const { id } of known) kept.add(id);
   }
   return { put, gone: before.filter((entry) => own(entry) && !kept.has(entry.id)) };
