@@ -3,7 +3,7 @@ import { bearsOn, isStopSign } from '../caution';
 import { logAsked, type AskedWork, type LogPlace, type LogWrite, type TypedSet } from '../logging';
 import type { Cell } from '../resolve';
 import type { LaneWork } from './plan';
-import { doesIn, noteKey, type EndedTurn, type Run, type SetNote } from './run';
+import { noteKey, partIn, type EndedTurn, type Run, type SetNote } from './run';
 import { setIn, type FloorTurn } from './turns';
 
 /** Sets of one person in one slot that were done as the same thing: what the log writes at once. */
@@ -125,7 +125,7 @@ export function uncounted(run: Run): Uncounted[] {
  */
 export function noteTurn(run: Run, participantId: string): FloorTurn | undefined {
   const current = run.turns[run.at];
-  if (run.phase === 'work' && doesIn(run, participantId, current)) return current;
+  if (run.phase === 'work' && partIn(run, participantId, current)) return current;
   return run.ended.findLast(({ done }) => done[participantId])?.turn;
 }
 

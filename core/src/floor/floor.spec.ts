@@ -421,6 +421,36 @@ describe('a class on the floor', () => {
     expect(laneCues({ ...hurt, at: later, phase: 'work' }, person)[0]?.kind).toBe('stopped');
   });
 
+  it('writes down pain in the middle of a set, with no more reps than somebody says, and how bad it was when that is said', () => {
+    const [person = ''] = plan.lanes.map(({ participantId }) => participantId);
+    const pain = (score: number, stops: readonly string[] | 'everything' = 'everything') =>
+      ({
+        kind: 'pain',
+        participantId: person,
+        turnId: `${a1}.1`,
+        pain: { place: 'chest', score },
+        stops,
+      }) as never;
+    const hurt = steps([next, pain(10)]);
+    expect(noteTurn(hurt, person)?.id).toBe(`${a1}.1`);
+    const said = steps([next, pain(10), pain(3), next, next, next]);
+    const entries = writeRun(said, [], place()).put.filter(({ participantId }) => participantId === person);
+    expect(entries.map(({ slotId, amount, pain: felt }) => [slotId, amount, felt?.score])).toEqual([
+      [a1, 0, 3],
+    ]);
+    const counted = runReducer(said, {
+      kind: 'note',
+      at: 99_000,
+      participantId: person,
+      turnId: `${a1}.1`,
+      note: { amount: 4 },
+    });
+    const [entry] = writeRun(counted, [], place()).put.filter(
+      ({ participantId }) => participantId === person,
+    );
+    expect([entry?.amount, entry?.pain?.score]).toEqual([4, 3]);
+  });
+
   it('brings the quieter version to the front after two sets with form lost, not after one', () => {
     const [person = ''] = plan.lanes.map(({ participantId }) => participantId);
     const lose = (turnId: string) =>

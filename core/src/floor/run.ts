@@ -156,6 +156,20 @@ export function doesIn(
   return work && set && { work, set };
 }
 
+/** The same of who has part in a turn: whoever was stopped in the middle of it by pain began it, and it is written down. */
+export function partIn(
+  run: Run,
+  participantId: string,
+  turn: FloorTurn | undefined,
+): { work: LaneWork; set: LaneSet } | undefined {
+  const does = doesIn(run, participantId, turn);
+  const lane = run.lanes[participantId];
+  if (does || !turn || !lane?.here || !run.notes[noteKey(turn.id, participantId)]?.pain) return does;
+  const work = lane.works[turn.slotId];
+  const set = setIn(work, turn);
+  return work && set && { work, set };
+}
+
 /** Everybody who does a turn, with what. */
 export function doersOf(run: Run, turn: FloorTurn | undefined) {
   return Object.keys(run.lanes).flatMap((participantId) => {
@@ -229,7 +243,12 @@ export function nextPhase(run: Run, at: number, byKey = false): Run {
   const doers = doersOf(run, turn);
   if (run.phase === 'gap')
     return doers.length > 0 ? { ...passed, phase: 'work' } : withWater({ ...passed, at: run.at + 1 });
-  const done = Object.fromEntries(doers.map(({ participantId, work }) => [participantId, work]));
+  const done = Object.fromEntries(
+    Object.keys(run.lanes).flatMap((participantId) => {
+      const part = partIn(run, participantId, turn);
+      return part ? [[participantId, part.work] as const] : [];
+    }),
+  );
   const lanes = { ...run.lanes };
   for (const { participantId, work } of doers) {
     const lane = lanes[participantId];
@@ -241,7 +260,7 @@ export function nextPhase(run: Run, at: number, byKey = false): Run {
     at: run.at + 1,
     phase: 'gap',
     lanes,
-    ended: doers.length > 0 ? [...run.ended, { turn, ms, early, done }] : run.ended,
+    ended: Object.keys(done).length > 0 ? [...run.ended, { turn, ms, early, done }] : run.ended,
   });
 }
 
@@ -346,7 +365,7 @@ function apply(run: Run, event: RunEvent): Run {
       return noted(run, event.turnId, event.participantId, event.note);
     case 'pain':
       return withLane(
-        noted(run, event.turnId, event.participantId, { pain: event.pain }),
+        hurtIn(run, event.turnId, event.participantId, event.pain),
         event.participantId,
         (lane) => ({ ...lane, stopped: stoppedToo(lane.stopped, event.stops) }),
       );
@@ -434,6 +453,14 @@ function withLane(run: Run, participantId: string, change: (lane: LaneState) => 
 function noted(run: Run, turnId: string, participantId: string, note: SetNote): Run {
   const key = noteKey(turnId, participantId);
   return { ...run, notes: { ...run.notes, [key]: { ...run.notes[key], ...note } } };
+}
+
+/** Pain in the middle of a set ends it for who has it: how many they did only a number says, and until then it is none. */
+function hurtIn(run: Run, turnId: string, participantId: string, pain: Pain): Run {
+  const underWay = run.phase === 'work' && run.turns[run.at]?.id === turnId;
+  const { amount, sides } = run.notes[noteKey(turnId, participantId)] ?? {};
+  const unsaid = underWay && amount === undefined && !sides;
+  return noted(run, turnId, participantId, { pain, ...(unsaid && { amount: 0 }) });
 }
 
 function stoppedToo(stopped: LaneState['stopped'], more: LaneState['stopped']): LaneState['stopped'] {
