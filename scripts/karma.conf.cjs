@@ -7,7 +7,8 @@ module.exports = (config) =>
     plugins: [require('karma-jasmine'), require('karma-chrome-launcher')],
     reporters: ['dots'],
     customLaunchers: { ChromeHeadlessPlain: { base: 'ChromeHeadless', flags } },
-    client: { jasmine: { random: true, failSpecWithNoExpectations: true } },
+    // A slow disk takes its time over a hundred writes: none of these is a test of speed.
+    client: { jasmine: { random: true, failSpecWithNoExpectations: true, timeoutInterval: 30_000 } },
     // A property over a thousand people keeps the page busy for seconds at a time.
     pingTimeout: 60_000,
     browserDisconnectTimeout: 60_000,
