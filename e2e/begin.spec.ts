@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { cell, expect, FRESH, keptSets, test } from './coach';
+import { cell, expect, FRESH, kept, keptSets, test } from './coach';
 
 test.describe('a stranger', () => {
   test.use({ storageState: FRESH });
@@ -40,6 +40,8 @@ test.describe('a stranger who looks round first', () => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Look round the boatyard' }).click();
     await expect(page.getByRole('region', { name: 'Welcome' })).toBeHidden();
+    // It goes at once, and the disk takes its time.
+    await expect.poll(async () => JSON.stringify(await kept(page, 'device'))).toContain('"welcomed":true');
     await page.reload();
     await expect(page.getByRole('heading', { level: 1 })).toBeAttached();
     await expect(page.getByRole('region', { name: 'Welcome' })).toBeHidden();
