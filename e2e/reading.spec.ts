@@ -109,7 +109,7 @@ test('a reader hears of a class on the floor what is on, and of a lane whose it 
   await page.goto('/floor');
   await page.getByRole('button', { name: 'Begin the class' }).click();
   const anselm = page.getByRole('region', { name: 'Anselm' });
-  for (let turns = 0; turns < 20 && !(await anselm.innerText()).includes('goblet squat'); turns += 1)
+  for (let turns = 0; turns < 20 && !(await anselm.innerText()).includes('Goblet squat'); turns += 1)
     await page.getByRole('button', { name: /^Next/ }).click();
   await page.getByRole('button', { name: /^Pause/ }).click();
   await expect(page.getByRole('button', { name: /^Go on/ })).toBeVisible();
@@ -118,7 +118,7 @@ test('a reader hears of a class on the floor what is on, and of a lane whose it 
   await expect(anselm).toMatchAriaSnapshot(`
     - region "Anselm":
       - heading "Anselm" [level=3]
-      - paragraph: goblet squat
+      - paragraph: Goblet squat
       - paragraph:
         - text: /25 lb/
         - img "dumbbell 25 lb"

@@ -8,6 +8,7 @@ import {
   conditionSchema,
   formatHeldMass,
   formatSeconds,
+  fullName,
   leftOutWords,
   loadWords,
   logIndex,
@@ -31,7 +32,6 @@ import {
   type Participant,
   type ReadyCell,
   type Recipe,
-  type Version,
 } from '@dray/core';
 import {
   askedAmounts,
@@ -165,7 +165,7 @@ export class Sheets {
     return {
       letter,
       cell,
-      name: nameOf(version),
+      name: fullName(version),
       load: load ? formatHeldMass(load.kg, unit, load.hold === 'pair') : '',
       made: load ? [loadWords(load), eachLoadWords(cell, unit), trust].filter(Boolean).join(', ') : '',
       recipe: load?.recipe,
@@ -245,13 +245,6 @@ const NOTHING_TO_DO = {
   harder: '',
 } as const;
 
-/** An exercise and which version of it: "Squat to a seat" says it all, "Row" wants its "chest on the counter". */
-function nameOf({ name, exercise }: Version): string {
-  const within = name.toLowerCase().includes(exercise.name.toLowerCase());
-  if (within) return name.charAt(0).toUpperCase() + name.slice(1);
-  return `${exercise.name}, ${name}`;
-}
-
 function stepWords(step: SideStep, unit: MassUnit): string {
   switch (step.kind) {
     case 'load': {
@@ -262,7 +255,7 @@ function stepWords(step: SideStep, unit: MassUnit): string {
     case 'version': {
       const { load } = step.cell;
       const held = load && `${formatHeldMass(load.kg, unit, load.hold === 'pair')} ${unit}`;
-      return [nameOf(step.cell.version), held, workWords(step.cell)].filter(Boolean).join(', ');
+      return [fullName(step.cell.version), held, workWords(step.cell)].filter(Boolean).join(', ');
     }
     case 'amount':
       return step.amount.kind === 'reps'

@@ -1,12 +1,14 @@
 import { createEnvironmentInjector, EnvironmentInjector } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { logIndex, type Session } from '@dray/core';
-import { phaseMs, scoreOf } from '@dray/core/late';
+import { logIndex, type ReadyCell, type Session } from '@dray/core';
+import { logSets, phaseMs, scoreOf } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { FLOOR_CLOCK } from './clock';
+import { FloorLog } from './floor-log';
 import { FloorStore } from './floor-store';
+import { Lanes } from './lane-view';
 import { Runs } from './runs';
 import { SPEAKER, type Sound } from './speaker';
 import { WrittenSpeaker } from './written-speaker';
@@ -33,7 +35,7 @@ describe('FloorStore', () => {
   /** A window with the floor in it; the last one closed hands on what it led. */
   async function window() {
     const documents = await openedDocuments();
-    const own = createEnvironmentInjector([FloorStore], TestBed.inject(EnvironmentInjector));
+    const own = createEnvironmentInjector([FloorLog, FloorStore, Lanes], TestBed.inject(EnvironmentInjector));
     const floor = own.get(FloorStore);
     await until(() => floor.opened() && floor.leads());
     const view = TestBed.inject(ViewStore);
@@ -41,7 +43,12 @@ describe('FloorStore', () => {
       now += ms;
       floor.tick();
     };
-    return { documents, floor, view, after, close: () => own.destroy() };
+    const lane = (id: string) =>
+      own
+        .get(Lanes)
+        .all()
+        .find(({ participant }) => participant.id === id)!;
+    return { documents, floor, view, after, lane, close: () => own.destroy() };
   }
 
   async function begun() {
@@ -84,6 +91,67 @@ describe('FloorStore', () => {
     expect(documents.document()!.classes.at(-1)?.there).toContain('juno');
     floor.send({ kind: 'undo' });
     await until(() => setsOf(documents, 'juno', 'tue-squat').length === 0);
+    close();
+  });
+
+  it('lets stand what was written of the class before it was run, until something is said of that set', async () => {
+    const { documents, floor, view, close } = await window();
+    view.showSession('tuesday');
+    const cell = view
+      .board()!
+      .rows.find(({ participant }) => participant.id === 'juno')!
+      .cells.find((own): own is ReadyCell => own.status === 'ready' && own.slotId === 'tue-squat')!;
+    const byHand = logSets(cell, [{ set: 1, amount: 2, pain: { place: 'knee', score: 3 } }], [], {
+      sessionId: 'tuesday',
+      date: '2026-11-24',
+      now: '2026-11-24T18:00:00Z',
+      newId: () => 'by-hand',
+    });
+    await view.record('by hand', byHand.put);
+    await floor.begin();
+    await onTo(floor, 'tue-squat');
+    floor.send({ kind: 'next' });
+    await until(() => setsOf(documents, 'bram', 'tue-squat').length === 1);
+    const juno = () => logIndex(documents.document()!.log).ofCell('juno', 'tue-squat')[0]!;
+    expect([juno().amount, juno().pain?.score]).toEqual([2, 3]);
+    floor.note('juno', { amount: 5 });
+    await until(() => juno().amount === 5);
+    close();
+  });
+
+  it('writes a remark that was on its way when the page went', async () => {
+    const first = await begun();
+    await onTo(first.floor, 'tue-squat');
+    first.floor.send({ kind: 'next' });
+    await until(() => setsOf(first.documents, 'juno', 'tue-squat').length === 1);
+    const { id } = first.floor.row()!;
+    await until(async () => 'juno tue-squat 1 ' in (await TestBed.inject(Runs).written(id)));
+    first.close();
+    // The event came to the disk, the log did not.
+    const pain = { place: 'knee', score: 5 };
+    await TestBed.inject(Runs).add(id, {
+      kind: 'pain',
+      at: now,
+      participantId: 'juno',
+      turnId: 'tue-squat.1',
+      pain,
+      stops: ['tue-squat'],
+    });
+    now += 1000;
+    const { documents, close } = await window();
+    const hurt = () => logIndex(documents.document()!.log).ofCell('juno', 'tue-squat')[0]?.pain;
+    await until(() => hurt() !== undefined);
+    expect(hurt()).toEqual(pain);
+    close();
+  });
+
+  it('shows no number to whoever is stopped: the next one would be read as this one’s', async () => {
+    const { floor, lane, close } = await begun();
+    await onTo(floor, 'tue-squat');
+    expect(lane('juno').work).toMatch(/reps/);
+    floor.hurt('juno', 'knee', 2);
+    expect([lane('juno').name, lane('juno').load, lane('juno').work]).toEqual(['stopped for today', '', '']);
+    expect(lane('juno').said).toContain('knee hurt, 2 of 10');
     close();
   });
 

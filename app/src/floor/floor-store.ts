@@ -1,18 +1,18 @@
-import { computed, effect, inject, untracked } from '@angular/core';
-import { inTurns, USUAL_TIMING, type DrayDocument, type LogEntry, type ReadyCell } from '@dray/core';
+import { computed, effect, inject, InjectionToken, untracked } from '@angular/core';
+import { USUAL_TIMING, type ReadyCell } from '@dray/core';
 import {
   advance,
   floorPlan,
   laneWork,
+  mayStep,
   noteTurn,
+  painTurn,
   replay,
   runReducer,
-  setsOnFloor,
   signalsAhead,
   startRun,
   steppedCell,
   stoppedBy,
-  writeRun,
   type FloorPlan,
   type Run,
   type RunEvent,
@@ -30,11 +30,11 @@ import {
 } from '@ngrx/signals';
 import type { RunRow } from '../data/dray-db';
 import { DocumentStore } from '../state/document-store';
-import { recordSets } from '../state/record-sets';
 import { ViewStore } from '../state/view-store';
-import { counted } from '../ui/count';
 import { FLOOR_CLOCK } from './clock';
+import { EventQueue } from './event-queue';
 import { FloorChoices } from './floor-choices';
+import { FloorLog } from './floor-log';
 import { Runs } from './runs';
 import { SPEAKER, type Sound } from './speaker';
 
@@ -81,10 +81,6 @@ const TICK_MS = 100;
 const SEEN_EVERY_MS = 1000;
 /** A page that was gone for longer does not just go on: nobody knows what the class did meanwhile. */
 const AWAY_MS = 60_000;
-/** One step is a usual week’s growth; more is no matter of an evening. Common practice, no published source. */
-export const MOST_BEYOND = 1;
-/** A disk that refused is asked again. */
-const RETRY_MS = 2000;
 /** Told so far ahead, no timer that a hidden page throttles to once a minute comes too late. */
 const AHEAD_MS = 90_000;
 /** What was to be heard a moment ago still is: a key takes that long to get here. */
@@ -95,6 +91,9 @@ const MINUTE_MS = 60 * MS;
 
 type EventWithoutTime<Event = RunEvent> = Event extends RunEvent ? Omit<Event, 'at'> : never;
 
+/** A window that only follows: it makes no sound and writes nothing, even when it is the only one. */
+export const FOLLOWS = new InjectionToken<boolean>('a window that follows', { factory: () => false });
+
 /** The class on the floor: its run, the clock it goes by, what is heard, and the log it writes. */
 export const FloorStore = signalStore(
   withState<FloorState>(INITIAL),
@@ -104,6 +103,8 @@ export const FloorStore = signalStore(
     choices: inject(FloorChoices),
     runs: inject(Runs),
     speaker: inject(SPEAKER),
+    _log: inject(FloorLog),
+    _follows: inject(FOLLOWS),
     _clock: inject(FLOOR_CLOCK),
     _others: new BroadcastChannel(CHANNEL),
   })),
@@ -150,14 +151,18 @@ export const FloorStore = signalStore(
     };
   }),
   withMethods((store) => {
-    const { runs, speaker, documents, view, choices } = store;
-    let writing = Promise.resolve(true);
-    /** What was written of each set, as the run said it. */
-    const written = new Map<string, string>();
+    const { runs, speaker, view, choices, _log: log } = store;
     let ended = '';
-    const pending: { readonly runId: string; readonly event: RunEvent }[] = [];
-    let flushing = false;
     let closed = false;
+    const queue = new EventQueue(
+      runs,
+      (runId) => {
+        if (!closed) store._others.postMessage(runId);
+      },
+      (unkept) => {
+        if (!closed) patchState(store, { unkept });
+      },
+    );
     let seen = 0;
     const cells = new Map<string, ReadyCell>();
 
@@ -185,53 +190,11 @@ export const FloorStore = signalStore(
       speaker.expect(ahead, { sounds, voice, volume: volume / 10 });
     }
 
-    /** What was done goes into the log at once, one write after the other. */
-    function writeDown(run: Run): void {
-      const row = store.row();
-      if (!row || !store.leads() || store.rehearsal()) return;
-      const now = saidOf(run);
-      const changed = new Set([...now].flatMap(([key, said]) => (written.get(key) === said ? [] : [key])));
-      const gone = [...written.keys()].some((key) => !now.has(key));
-      if (changed.size === 0 && !gone) return;
-      written.clear();
-      for (const [key, said] of now) written.set(key, said);
-      writing = writing.then(() => writeNow(run, row, changed));
-    }
-
-    /** What is in the log of a class that is taken up stands as it is there: somebody may have put it right. */
-    function recall(run: Run, row: RunRow): void {
-      const there = new Set(logOf(documents.document(), row).map(setKey));
-      written.clear();
-      for (const [key, said] of saidOf(run)) if (there.has(key)) written.set(key, said);
-    }
-
-    async function writeNow(run: Run, row: RunRow, changed: ReadonlySet<string>): Promise<boolean> {
-      const { sessionId } = row;
-      const before = logOf(documents.document(), row);
-      const { put, gone } = writeRun(
-        run,
-        before,
-        {
-          sessionId,
-          date: row.date,
-          now: new Date().toISOString(),
-          newId: () => `${row.id}.${crypto.randomUUID()}`,
-        },
-        {
-          own: ({ id }) => id.startsWith(`${row.id}.`),
-          changed: (work, set) => changed.has(setKey({ ...work, ...set })),
-        },
-      );
-      if (put.length + gone.length === 0) return true;
-      const label = $localize`on the floor: ${counted(put.length, $localize`set`, $localize`sets`)}`;
-      return recordSets(documents, sessionId, label, put, gone);
-    }
-
     function take(run: Run): void {
       patchState(store, { run, now: time() });
       sound(run);
-      writeDown(run);
       const row = store.row();
+      if (row && store.leads()) log.write(run, row);
       if (run.status !== 'ended' || !row || !store.leads() || ended === row.id) return;
       ended = row.id;
       choices.learn(run);
@@ -241,35 +204,15 @@ export const FloorStore = signalStore(
     function send(event: EventWithoutTime): void {
       const run = store.run();
       if (!run || store.away() !== undefined) return;
+      speaker.wake();
       keep([{ ...event, at: time() }]);
-    }
-
-    /** One event after the other; what the disk refuses stays, is said, and is tried again. */
-    async function flush(): Promise<void> {
-      if (flushing) return;
-      flushing = true;
-      try {
-        for (let first = pending[0]; first; first = pending[0]) {
-          await runs.add(first.runId, first.event);
-          pending.shift();
-          if (!closed) store._others.postMessage(first.runId);
-        }
-      } catch {
-        setTimeout(() => void flush(), RETRY_MS);
-      } finally {
-        flushing = false;
-        if (!closed) patchState(store, { unkept: pending.length > 0 });
-      }
     }
 
     function keep(events: readonly RunEvent[]): void {
       const run = store.run();
       if (!run) return;
       const row = store.row();
-      if (row) {
-        pending.push(...events.map((event) => ({ runId: row.id, event })));
-        void flush();
-      }
+      if (row) queue.add(row.id, events);
       take(events.reduce(runReducer, run));
     }
 
@@ -293,13 +236,12 @@ export const FloorStore = signalStore(
       const now = store._clock();
       if (kept) {
         // What is on its way to the disk happened too.
-        const own = pending.flatMap(({ runId, event }) => (runId === kept.row.id ? [event] : []));
-        const run = replay(kept.row.plan, [...kept.events, ...own]);
+        const run = replay(kept.row.plan, [...kept.events, ...queue.of(kept.row.id)]);
         const gone = now - kept.seen;
         view.showSession(kept.row.sessionId);
         view.showWeek(kept.row.turn);
         const away = run.status === 'going' && gone > AWAY_MS && !store.row() ? gone : undefined;
-        if (!store.row()) recall(run, kept.row);
+        if (!store.row()) await log.recall(kept.row);
         patchState(store, { row: kept.row, away, opened: true });
         if (away === undefined) take(advance(run, now));
         else patchState(store, { run: advance(run, kept.seen), now: kept.seen });
@@ -328,9 +270,9 @@ export const FloorStore = signalStore(
           plan,
         };
         speaker.wake();
-        written.clear();
         const absent = store.absent();
         await runs.begin(row);
+        log.begin(row);
         patchState(store, { row, run: startRun(plan), rehearsal: undefined, away: undefined, asked: [] });
         keep([
           ...absent.map((participantId): RunEvent => ({ kind: 'leave', at: now, participantId })),
@@ -364,6 +306,7 @@ export const FloorStore = signalStore(
       /** After a time in which nobody saw it: from where it stood, or over. */
       comeBack(goOn: boolean): void {
         const gone = store.now();
+        speaker.wake();
         patchState(store, { away: undefined });
         keep(
           goOn
@@ -394,7 +337,7 @@ export const FloorStore = signalStore(
       /** It hurts: what bears on the place is stopped for today. */
       hurt(participantId: string, place: string, score: number): void {
         const run = store.run();
-        const turn = run && noteTurn(run, participantId);
+        const turn = run && painTurn(run, participantId);
         const row = view.board()?.rows.find(({ participant }) => participant.id === participantId);
         if (!turn || !row) return;
         const pain = { place, score };
@@ -408,8 +351,8 @@ export const FloorStore = signalStore(
        */
       step(participantId: string, slotId: string, way: StepWay): void {
         const before = store.run()?.lanes[participantId]?.ways[slotId] ?? [];
+        if (!mayStep(before, way)) return;
         const ways = [...before, way];
-        if (beyond(ways) > MOST_BEYOND) return;
         const cell = cellOf(participantId, slotId, ways);
         if (!cell || cell === cellOf(participantId, slotId, before)) return;
         const timing = store.run()?.plan.rules.timing;
@@ -462,9 +405,13 @@ export const FloorStore = signalStore(
     return {
       onInit() {
         store._others.onmessage = () => void store.open();
-        // Whoever has the lock leads: the first window there is, and when it closes the next.
-        void navigator.locks
+        // Whoever has the lock leads: the first of the coach’s windows, and when it closes the next.
+        const locks = store._follows ? undefined : navigator.locks;
+        void locks
           ?.request(CHANNEL, { signal: over.signal }, async () => {
+            // What the window that led before has written is known to this one.
+            const row = store.row();
+            if (row) await store._log.recall(row);
             patchState(store, { leads: true });
             await new Promise((resolve) => over.signal.addEventListener('abort', resolve));
           })
@@ -483,37 +430,6 @@ export const FloorStore = signalStore(
     };
   }),
 );
-
-/** One set of one person in one slot; sides apart. */
-function setKey({
-  participantId,
-  slotId,
-  set,
-  side,
-}: Pick<LogEntry, 'participantId' | 'slotId' | 'set' | 'side'>): string {
-  return [participantId, slotId, set, side ?? ''].join(' ');
-}
-
-/** What a run says of every set that was done. */
-function saidOf(run: Run): Map<string, string> {
-  return new Map(
-    setsOnFloor(run).flatMap(({ work, sets }) =>
-      sets.map((set) => [setKey({ ...work, ...set }), JSON.stringify([work, set])] as const),
-    ),
-  );
-}
-
-/** How many steps harder than the card. */
-export function beyond(ways: readonly StepWay[]): number {
-  return ways.reduce((steps, way) => steps + (way === 'harder' ? 1 : -1), 0);
-}
-
-/** What is written of the class that a run is of. */
-function logOf(document: DrayDocument | undefined, { sessionId, turn }: RunRow): LogEntry[] {
-  if (!document) return [];
-  const { log } = inTurns(document, sessionId).document;
-  return log.filter((entry) => entry.sessionId === sessionId && entry.week === turn);
-}
 
 function spoken({ plan, turns }: Run, turnId: string): string {
   const turn = turns.find(({ id }) => id === turnId);

@@ -25,6 +25,7 @@ import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
 import { Width } from '../ui/width';
 import { FloorChoices } from './floor-choices';
+import { FloorLog } from './floor-log';
 import { FloorStore } from './floor-store';
 import { keepAwake } from './keep-awake';
 import { Lanes, type LaneView } from './lane-view';
@@ -36,6 +37,7 @@ import { Stage } from './stage';
 import { countdown, stageView } from './stage-view';
 
 const MORE_REST_MS = 15_000;
+const TREMBLE_MS = 600;
 const MS = 1000;
 
 /** A class on the floor: what is on, read at five metres, everybody's own below it, and the log that writes itself. */
@@ -55,7 +57,7 @@ const MS = 1000;
     Stage,
     WeekRamp,
   ],
-  providers: [FloorStore, Lanes],
+  providers: [FloorLog, FloorStore, Lanes],
   templateUrl: './floor.html',
   styleUrl: './floor.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -84,6 +86,8 @@ export class FloorScreen {
     return run ? countdown(remainingMs(run, this.floor.now())) : '';
   });
   protected readonly nextKey = computed(() => (this.choices.all().touch === 'next' ? $localize`space` : '→'));
+
+  private lastTouch = 0;
 
   /** Who is brought to the front. */
   protected readonly chosen = signal<string | undefined>(undefined);
@@ -172,8 +176,11 @@ export class FloorScreen {
     this.floor.send({ kind: 'end' });
   }
 
+  /** A hand that trembles touches twice: what comes at once after is no other wish, and would end a set that has just begun. */
   protected touched(): void {
-    if (!this.under()) return;
+    const now = this.floor.now();
+    if (!this.under() || now - this.lastTouch < TREMBLE_MS) return;
+    this.lastTouch = now;
     if (this.choices.all().touch === 'next' && this.run()?.status === 'going') this.next();
     else this.pause();
   }
@@ -214,7 +221,8 @@ export class FloorScreen {
     if (!act) return;
     event.preventDefault();
     event.stopImmediatePropagation();
-    act();
+    // A key that is held down is one wish.
+    if (!event.repeat) act();
   }
 
   private actOf(pressed: string, target: EventTarget | null): (() => void) | undefined {

@@ -1,10 +1,12 @@
 import { computed, inject, Injectable, type Signal } from '@angular/core';
 import { formatHeldMass, isPair, marksOf, type Participant, type Recipe } from '@dray/core';
 import {
+  aboutSets,
   doesIn,
   elapsedMs,
   eitherSide,
   laneCues,
+  mayStep,
   noteKey,
   noteTurn,
   shouldEase,
@@ -16,7 +18,7 @@ import {
 } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 import { effortWords } from '../ui/cell-words';
-import { beyond, FloorStore, MOST_BEYOND } from './floor-store';
+import { FloorStore } from './floor-store';
 
 /** One person's lane: what they do now or next, and what was remarked of it. */
 export interface LaneView {
@@ -79,7 +81,8 @@ export class Lanes {
       cue,
       unit: participant.unit,
     };
-    if (!turn || !work) {
+    // Who waits or is stopped is shown no number: the next one would be read as this one’s.
+    if (!turn || !work || cue === 'wait' || cue === 'stopped') {
       return {
         ...head,
         slotId: undefined,
@@ -106,7 +109,7 @@ export class Lanes {
     return {
       ...head,
       slotId: turn.slotId,
-      name: cue === 'wait' || cue === 'stopped' ? (IDLE[cue] ?? '') : work.name,
+      name: work.name,
       load: asked.kg === undefined ? '' : formatHeldMass(asked.kg, participant.unit, isPair(work.asked)),
       recipe: same ? cell.load?.recipe : undefined,
       made: asked.recipe ?? '',
@@ -116,7 +119,7 @@ export class Lanes {
       ...(ease && { said: $localize`twice in a row: take the easier`, told: true }),
       ease,
       easier: sides?.easier !== undefined,
-      harder: sides?.harder !== undefined && beyond(ways) < MOST_BEYOND,
+      harder: sides?.harder !== undefined && mayStep(ways, 'harder'),
     };
   }
 
@@ -162,8 +165,8 @@ function workWords({ asked, open, sets }: LaneWork, turn: FloorTurn): string {
   return sided ? $localize`${amount} each side` : $localize`${amount} reps`;
 }
 
-/** What was remarked of a set, shortly: "8", "nothing left", "form went", "knee 4". */
-export function noteWords({ amount, left, form, pain, leftOut, note, touchDowns }: SetNote): string {
+/** What was remarked of a set, shortly: "8", "nothing left", "form went", "knee hurt, 4 of 10". */
+export function noteWords({ amount, left, reserve, form, pain, leftOut, note, touchDowns }: SetNote): string {
   if (leftOut) return $localize`left out`;
   const lefts = {
     nothing: $localize`nothing left`,
@@ -173,9 +176,7 @@ export function noteWords({ amount, left, form, pain, leftOut, note, touchDowns 
   return [
     amount !== undefined && `${amount}`,
     note ?? (left && lefts[left]),
-    form === 'lost' && $localize`form went`,
-    touchDowns !== undefined && $localize`${touchDowns} touch-downs`,
-    pain && `${pain.place} ${pain.score}`,
+    aboutSets([{ reserve, form, pain, touchDowns }]),
   ]
     .filter(Boolean)
     .join(', ');

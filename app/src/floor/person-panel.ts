@@ -9,24 +9,12 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { isStopSign, STOP_SIGNS } from '@dray/core';
+import { isStopSign, STOP_SIGNS, USUAL_PLACES } from '@dray/core';
 import { noteKey, noteTurn, type SetNote } from '@dray/core/late';
 import { FloorStore } from './floor-store';
 import type { LaneView } from './lane-view';
 import { nameOf } from './stage-view';
 
-/** Where it hurts, in the words that cautions know. */
-const PLACES = [
-  { place: 'knee', words: $localize`knee` },
-  { place: 'lower back', words: $localize`lower back` },
-  { place: 'shoulder', words: $localize`shoulder` },
-  { place: 'hip', words: $localize`hip` },
-  { place: 'wrist', words: $localize`wrist` },
-  { place: 'ankle', words: $localize`ankle` },
-  { place: 'neck', words: $localize`neck` },
-  { place: 'chest', words: $localize`chest, arm, jaw` },
-  { place: 'dizzy, faint', words: $localize`dizzy, faint` },
-] as const;
 const SCORES = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
 
 /** What differed for one person in the set that is on or was last, each thing one touch. */
@@ -45,28 +33,28 @@ const SCORES = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
         <p class="strong">{{ stopSigns }}</p>
       }
     }
+    @if (!hurts()) {
+      <button i18n matButton="outlined" class="pain" (click)="hurts.set(true)">Pain …</button>
+    } @else if (!place()) {
+      <h3 i18n>Where?</h3>
+      <div class="rows">
+        @for (one of places; track one) {
+          <button matButton="outlined" (click)="hurtAt(one)">{{ one }}</button>
+        }
+      </div>
+    } @else {
+      <h3 i18n>{{ place() }}: how much, of 10?</h3>
+      @if (everything()) {
+        <p i18n class="hint">It is written down as 10 until you say.</p>
+      }
+      <div class="scores">
+        @for (score of scores; track score) {
+          <button matButton="outlined" (click)="hurt(score)">{{ score }}</button>
+        }
+      </div>
+    }
     @if (on) {
       <p class="what">{{ on.name }}, {{ setWords(on.set) }}</p>
-      @if (!hurts()) {
-        <button i18n matButton="outlined" class="pain" (click)="hurts.set(true)">Pain …</button>
-      } @else if (!place()) {
-        <h3 i18n>Where?</h3>
-        <div class="rows">
-          @for (one of places; track one.place) {
-            <button matButton="outlined" (click)="hurtAt(one.place)">{{ one.words }}</button>
-          }
-        </div>
-      } @else {
-        <h3 i18n>{{ place() }}: how much, of 10?</h3>
-        @if (everything()) {
-          <p i18n class="hint">It is written down as 10 until you say.</p>
-        }
-        <div class="scores">
-          @for (score of scores; track score) {
-            <button matButton="outlined" (click)="hurt(score)">{{ score }}</button>
-          }
-        </div>
-      }
       <div class="count" role="group" i18n-aria-label aria-label="How many">
         <button matButton="outlined" i18n-aria-label aria-label="One fewer" (click)="count(-1)">−</button>
         <b data-testid="floor-amount">{{ amount() ?? '?' }}</b>
@@ -105,7 +93,7 @@ export class PersonPanel {
   readonly another = output<string>();
 
   protected readonly stopSigns = STOP_SIGNS;
-  protected readonly places = PLACES;
+  protected readonly places = USUAL_PLACES;
   protected readonly scores = SCORES;
   protected readonly lefts: readonly { readonly words: string; readonly note: SetNote }[] = [
     { words: $localize`nothing left`, note: { left: 'nothing' } },

@@ -27,13 +27,14 @@ export class Runs {
 
   /** Another begins: what did not end before has ended, and what is old goes. */
   async begin(row: RunRow): Promise<void> {
-    await this.db.transaction('rw', this.db.runs, this.db.runEvents, async () => {
+    await this.db.transaction('rw', this.db.runs, this.db.runEvents, this.db.device, async () => {
       const old = await this.db.runs
         .where('startedAt')
         .below(row.startedAt - KEPT_MS)
         .primaryKeys();
       await this.db.runs.bulkDelete(old);
       await this.db.runEvents.where('runId').anyOf(old).delete();
+      await this.db.device.bulkDelete(old.flatMap((id) => [seenKey(id), writtenKey(id)]));
       await this.db.runs.toCollection().modify({ ended: true });
       await this.db.runs.put(row);
     });
@@ -52,6 +53,16 @@ export class Runs {
     await this.db.device.put({ id: seenKey(runId), value: now });
   }
 
+  /** What of a run the log was told: by set, as the run said it. */
+  async written(runId: string): Promise<Readonly<Record<string, string>>> {
+    const row = await this.db.device.get(writtenKey(runId));
+    return (row?.value ?? {}) as Readonly<Record<string, string>>;
+  }
+
+  async wrote(runId: string, value: Readonly<Record<string, string>>): Promise<void> {
+    await this.db.device.put({ id: writtenKey(runId), value });
+  }
+
   async events(runId: string): Promise<RunEvent[]> {
     const rows = await this.db.runEvents.where('runId').equals(runId).sortBy('n');
     return rows.map(({ event }) => event);
@@ -61,6 +72,10 @@ export class Runs {
     const [events, seen] = await Promise.all([this.events(row.id), this.db.device.get(seenKey(row.id))]);
     return { row, events, seen: Number(seen?.value ?? events.at(-1)?.at ?? row.startedAt) };
   }
+}
+
+function writtenKey(runId: string): string {
+  return `floor written ${runId}`;
 }
 
 function seenKey(runId: string): string {

@@ -73,20 +73,34 @@ const TONES: Readonly<Record<Exclude<SignalKind, 'next'>, readonly Tone[]>> = {
 const MS = 1000;
 /** So long what has sounded is remembered, so that it does not sound twice. */
 const HEARD_MS = 2000;
+/** What is later than this is not made up for: a bell at the wrong time is worse than none. */
+const LATE_MS = 300;
 
 /** Tones on the audio clock, told well ahead: a throttled timer or a hidden page shifts none of them. */
-class BrowserSpeaker implements Speaker {
+export class BrowserSpeaker implements Speaker {
   private context: AudioContext | undefined;
+  private last: readonly [sounds: readonly Sound[], how: Loudness] | undefined;
   private due: { readonly key: string; readonly at: number; readonly end: () => void }[] = [];
 
-  constructor(private readonly clock: () => number) {}
+  constructor(
+    private readonly clock: () => number,
+    private readonly newContext: () => AudioContext = () => new AudioContext(),
+  ) {}
 
   wake(): void {
-    this.context ??= new AudioContext();
-    void this.context.resume();
+    this.context ??= this.newContext();
+    if (this.context.state === 'running') return;
+    void this.context
+      .resume()
+      // Its clock stood until now: what was to be heard is told to it again.
+      .then(() => {
+        if (this.last) this.expect(...this.last);
+      })
+      .catch(() => undefined);
   }
 
   expect(sounds: readonly Sound[], how: Loudness): void {
+    this.last = [sounds, how];
     const now = this.clock();
     const wanted = new Map(
       sounds.map((sound) => [`${sound.kind} ${sound.at} ${how.sounds} ${how.volume} ${how.voice}`, sound]),
@@ -99,13 +113,19 @@ class BrowserSpeaker implements Speaker {
     });
     const known = new Set(this.due.map(({ key }) => key));
     for (const [key, sound] of wanted) {
-      if (known.has(key)) continue;
+      if (known.has(key) || !this.canSound(sound)) continue;
       // What was due a moment ago sounds at once.
       this.due.push({ key, at: sound.at, end: this.schedule(sound, how, Math.min(now, sound.at)) });
     }
   }
 
+  /** A tone told to a clock that stands would come at another time. */
+  private canSound({ kind, at }: Sound): boolean {
+    return at > this.clock() - LATE_MS && (kind === 'next' || this.context?.state === 'running');
+  }
+
   silence(): void {
+    this.last = undefined;
     for (const { end } of this.due) end();
     this.due = [];
     globalThis.speechSynthesis?.cancel();

@@ -1,7 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, DestroyRef, inject } from '@angular/core';
 import { remainingMs } from '@dray/core/late';
 import { Frame } from '../ui/frame';
-import { FloorStore } from './floor-store';
+import { FloorLog } from './floor-log';
+import { FloorStore, FOLLOWS } from './floor-store';
 import { Lanes } from './lane-view';
 import { LanesView } from './lanes';
 import { Stage } from './stage';
@@ -11,7 +12,7 @@ import { countdown, stageView } from './stage-view';
 @Component({
   selector: 'dray-wall',
   imports: [LanesView, Stage],
-  providers: [FloorStore, Lanes],
+  providers: [FloorLog, FloorStore, Lanes, { provide: FOLLOWS, useValue: true }],
   template: `
     @if (floor.shown(); as shown) {
       <h1 class="sr" i18n>The class, for the wall</h1>

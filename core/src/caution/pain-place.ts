@@ -13,6 +13,22 @@ const PLACES: readonly (readonly [words: RegExp, condition: Condition])[] = [
 ];
 
 /**
+ * Where it usually hurts in a class, in words that rules or `isStopSign` know: what a coach is offered. The last two may be the heart.
+ * Common practice, no published source.
+ */
+export const USUAL_PLACES = [
+  'knee',
+  'lower back',
+  'shoulder',
+  'hip',
+  'wrist',
+  'ankle',
+  'neck',
+  'chest, arm or jaw',
+  'dizzy or faint',
+] as const;
+
+/**
  * The caution that spares a place which hurts.
  *
  * @param place in a person's words

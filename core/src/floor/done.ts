@@ -3,7 +3,7 @@ import { bearsOn, isStopSign } from '../caution';
 import { logAsked, type AskedWork, type LogPlace, type LogWrite, type TypedSet } from '../logging';
 import type { Cell } from '../resolve';
 import type { LaneWork } from './plan';
-import { noteKey, partIn, type EndedTurn, type Run, type SetNote } from './run';
+import { doesIn, noteKey, type EndedTurn, type Run, type SetNote } from './run';
 import { setIn, type FloorTurn } from './turns';
 
 /** Sets of one person in one slot that were done as the same thing: what the log writes at once. */
@@ -13,18 +13,30 @@ export interface SetsOnFloor {
 }
 
 /**
- * All that was done in a run, for the log: as it was asked where nobody said otherwise. A set of as many as possible that nobody
- * counted is not there: it is asked for, and never made up.
+ * All that was done in a run, for the log: as it was asked where nobody said otherwise, once a set is over; what somebody said a
+ * number of, or that hurt, at once, whether it comes to an end or not. A set that nobody counted is not there where only a number
+ * says: it is asked for, and never made up.
  *
  * @param run at any time
  * @example setsOnFloor(run)[0]?.sets // [{ set: 1, amount: 10 }, { set: 2, amount: 8, left: 'nothing' }]
  */
 export function setsOnFloor(run: Run): SetsOnFloor[] {
   const found = new Map<LaneWork, TypedSet[]>();
-  for (const ended of run.ended) {
-    for (const [participantId, work] of Object.entries(ended.done)) {
-      const typed = typedSets(ended, work, run.notes[noteKey(ended.turn.id, participantId)]);
-      found.set(work, [...(found.get(work) ?? []), ...typed]);
+  const add = (work: LaneWork, typed: readonly TypedSet[]) =>
+    found.set(work, [...(found.get(work) ?? []), ...typed]);
+  const ended = new Map(run.ended.map((one) => [one.turn.id, one]));
+  for (const turn of run.turns) {
+    const over = ended.get(turn.id);
+    for (const [participantId, lane] of Object.entries(run.lanes)) {
+      const note = run.notes[noteKey(turn.id, participantId)];
+      const done = over?.done[participantId];
+      if (over && done) {
+        add(done, typedSets(turn, done, note, amountOf(over, done)));
+        continue;
+      }
+      const work = lane.works[turn.slotId];
+      const said = note !== undefined && (note.amount !== undefined || note.sides !== undefined);
+      if (said && work && setIn(work, turn)) add(work, typedSets(turn, work, note, undefined));
     }
   }
   return [...found].flatMap(([work, sets]) => (sets.length > 0 ? [{ work: work.asked, sets }] : []));
@@ -72,9 +84,13 @@ export function writeRun(
 }
 
 /** What one person did in one turn: one set, one a side where the sides differed, none where it was left out or not counted. */
-function typedSets(ended: EndedTurn, work: LaneWork, note: SetNote = {}): TypedSet[] {
-  const { leftOut, sides, amount = amountOf(ended, work), ...said } = note;
-  const { set } = ended.turn;
+function typedSets(
+  { set }: FloorTurn,
+  work: LaneWork,
+  note: SetNote = {},
+  usual: number | undefined,
+): TypedSet[] {
+  const { leftOut, sides, amount = usual, ...said } = note;
   if (leftOut) return [];
   // What was held is said set by set: a lighter one from here on changes no set before.
   const asked = work.asked.sets[set - 1] ?? work.asked.beyond;
@@ -92,11 +108,13 @@ function amountOf({ turn, early, ms }: EndedTurn, work: LaneWork): number | unde
   if (work.open) return undefined;
   const { amount } = work.asked.sets[turn.set - 1] ?? work.asked.beyond;
   const set = setIn(work, turn);
-  if (!early || !set?.clocked || work.asked.counted !== 'seconds') return amount;
+  if (!early || !set?.clocked) return amount;
+  // Of a minute of reps that was cut short nobody knows how many they were.
+  if (work.asked.counted === 'reps') return undefined;
   return Math.min(amount, Math.floor(ms / 1000 / set.stretchesMs.length));
 }
 
-/** Sets of as many as possible that still want their number. */
+/** Sets that still want their number: as many as possible, or reps by a clock that was cut short. */
 export interface Uncounted {
   readonly participantId: string;
   readonly turn: FloorTurn;
@@ -110,23 +128,37 @@ export interface Uncounted {
  * @example uncounted(run).map(({ participantId }) => participantId) // ['odile']
  */
 export function uncounted(run: Run): Uncounted[] {
-  return run.ended.flatMap(({ turn, done }) =>
-    Object.entries(done).flatMap(([participantId, work]) => {
-      const { amount, sides, leftOut } = run.notes[noteKey(turn.id, participantId)] ?? {};
-      return work.open && amount === undefined && !sides && !leftOut ? [{ participantId, turn, work }] : [];
+  return run.ended.flatMap((ended) =>
+    Object.entries(ended.done).flatMap(([participantId, work]) => {
+      const { amount, sides, leftOut } = run.notes[noteKey(ended.turn.id, participantId)] ?? {};
+      const wanted = amountOf(ended, work) === undefined && amount === undefined && !sides && !leftOut;
+      return wanted ? [{ participantId, turn: ended.turn, work }] : [];
     }),
   );
 }
 
 /**
- * The turn that a remark about somebody is of: the one under way where they do it, else the last they did.
+ * The turn that a remark about somebody is of: the one under way where they do it, or were stopped in it, else the last they did.
  *
  * @example noteTurn(run, 'juno')?.set // 2
  */
 export function noteTurn(run: Run, participantId: string): FloorTurn | undefined {
   const current = run.turns[run.at];
-  if (run.phase === 'work' && partIn(run, participantId, current)) return current;
-  return run.ended.findLast(({ done }) => done[participantId])?.turn;
+  const hurtInIt = current && run.notes[noteKey(current.id, participantId)]?.pain;
+  if (run.phase === 'work' && (hurtInIt || doesIn(run, participantId, current))) return current;
+  return run.ended.findLast(({ done }) => done[participantId])?.turn ?? (hurtInIt ? current : undefined);
+}
+
+/**
+ * The turn that pain is written down with: that of any remark, or before anything was done the first they would do.
+ *
+ * @example painTurn(run, 'juno')?.set // 1, while everybody takes position
+ */
+export function painTurn(run: Run, participantId: string): FloorTurn | undefined {
+  return (
+    noteTurn(run, participantId) ??
+    run.turns.slice(run.at).find((turn) => doesIn(run, participantId, turn) !== undefined)
+  );
 }
 
 /** Two sets in a row that ended with form lost or nothing left are a sign to take the quieter version. Common practice. */

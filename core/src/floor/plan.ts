@@ -7,6 +7,7 @@ import {
   type Tier,
   type Timing,
 } from '../model';
+import { fullName } from '../ladder';
 import { askedWork, asksForMost, type AskedWork } from '../logging';
 import { middleAmount, setStretches, slotLetters, stationOf, USUAL_TIMING, type Station } from '../plan';
 import { loadWords, timedCell, type Cell, type ReadyCell } from '../resolve';
@@ -115,7 +116,7 @@ export function laneWork(
   const paced: Exercise = { ...exercise, secondsPerRep: secondsPerRep(exercise) };
   const { clocked } = middleAmount(prescription.work);
   return {
-    name: name.toLowerCase().includes(exercise.name.toLowerCase()) ? name : `${exercise.name}, ${name}`,
+    name: fullName(version),
     asked: askedWork(cell),
     open: asksForMost(cell),
     sets: Array.from({ length: work.sets }, (_, set) => {

@@ -1,7 +1,7 @@
 import type { Done, Pain } from '../model';
 import type { Station } from '../plan';
 import { factsOf, type FloorBlock, type FloorPlan, type LaneSet, type LaneWork } from './plan';
-import { changeMs, restOwedMs, setIn, setMs, turnsOf, type FloorTurn } from './turns';
+import { changeMs, restOwedMs, setIn, setMs, turnId, turnsOf, type FloorTurn } from './turns';
 
 /** What differed from what was asked, in one set of one person. */
 export type SetNote = Partial<
@@ -156,20 +156,6 @@ export function doesIn(
   return work && set && { work, set };
 }
 
-/** The same of who has part in a turn: whoever was stopped in the middle of it by pain began it, and it is written down. */
-export function partIn(
-  run: Run,
-  participantId: string,
-  turn: FloorTurn | undefined,
-): { work: LaneWork; set: LaneSet } | undefined {
-  const does = doesIn(run, participantId, turn);
-  const lane = run.lanes[participantId];
-  if (does || !turn || !lane?.here || !run.notes[noteKey(turn.id, participantId)]?.pain) return does;
-  const work = lane.works[turn.slotId];
-  const set = setIn(work, turn);
-  return work && set && { work, set };
-}
-
 /** Everybody who does a turn, with what. */
 export function doersOf(run: Run, turn: FloorTurn | undefined) {
   return Object.keys(run.lanes).flatMap((participantId) => {
@@ -243,12 +229,7 @@ export function nextPhase(run: Run, at: number, byKey = false): Run {
   const doers = doersOf(run, turn);
   if (run.phase === 'gap')
     return doers.length > 0 ? { ...passed, phase: 'work' } : withWater({ ...passed, at: run.at + 1 });
-  const done = Object.fromEntries(
-    Object.keys(run.lanes).flatMap((participantId) => {
-      const part = partIn(run, participantId, turn);
-      return part ? [[participantId, part.work] as const] : [];
-    }),
-  );
+  const done = Object.fromEntries(doers.map(({ participantId, work }) => [participantId, work]));
   const lanes = { ...run.lanes };
   for (const { participantId, work } of doers) {
     const lane = lanes[participantId];
@@ -260,7 +241,7 @@ export function nextPhase(run: Run, at: number, byKey = false): Run {
     at: run.at + 1,
     phase: 'gap',
     lanes,
-    ended: Object.keys(done).length > 0 ? [...run.ended, { turn, ms, early, done }] : run.ended,
+    ended: doers.length > 0 ? [...run.ended, { turn, ms, early, done }] : run.ended,
   });
 }
 
@@ -417,7 +398,7 @@ function onceMore(run: Run): Run {
   const set = 1 + Math.max(...run.turns.filter(({ slotId }) => slotId === of.slotId).map((turn) => turn.set));
   if (set > MOST_SETS) return run;
   const at = run.phase === 'work' ? run.at + 1 : run.at;
-  const more: FloorTurn = { ...of, id: `${of.slotId}.${set}`, set, again: of.again ?? of.set };
+  const more: FloorTurn = { ...of, id: turnId(of.slotId, set), set, again: of.again ?? of.set };
   return { ...run, turns: [...run.turns.slice(0, at), more, ...run.turns.slice(at)] };
 }
 
@@ -455,11 +436,11 @@ function noted(run: Run, turnId: string, participantId: string, note: SetNote): 
   return { ...run, notes: { ...run.notes, [key]: { ...run.notes[key], ...note } } };
 }
 
-/** Pain in the middle of a set ends it for who has it: how many they did only a number says, and until then it is none. */
+/** Pain before a set is over ends it for who has it: how many they did only a number says, and until then it is none. */
 function hurtIn(run: Run, turnId: string, participantId: string, pain: Pain): Run {
-  const underWay = run.phase === 'work' && run.turns[run.at]?.id === turnId;
+  const over = run.ended.some(({ turn, done }) => turn.id === turnId && done[participantId]);
   const { amount, sides } = run.notes[noteKey(turnId, participantId)] ?? {};
-  const unsaid = underWay && amount === undefined && !sides;
+  const unsaid = !over && amount === undefined && !sides;
   return noted(run, turnId, participantId, { pain, ...(unsaid && { amount: 0 }) });
 }
 

@@ -20,6 +20,11 @@ export interface FloorTurn {
   readonly again?: number;
 }
 
+/** The id of a turn: a set of a slot is done once in a run. */
+export function turnId(slotId: string, set: number): string {
+  return `${slotId}.${set}`;
+}
+
 /**
  * The sets of a plan in the order they are done: those of a superset, a circuit or an interval in turn, round after round; as many
  * rounds as the one with most does.
@@ -43,7 +48,7 @@ export function turnsOf({ blocks, lanes }: FloorPlan): FloorTurn[] {
     const last = inOrder.length - 1;
     return inOrder.flatMap((together, round) =>
       together.map(({ id, set, of }, at) => ({
-        id: `${id}.${set}`,
+        id: turnId(id, set),
         blockId: block.id,
         slotId: id,
         set,

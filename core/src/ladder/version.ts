@@ -19,6 +19,18 @@ export interface Version {
   readonly holdingOn?: true;
 }
 
+/**
+ * An exercise and which version of it: "Squat to a seat" says it all, "Row" wants its "chest on the counter".
+ *
+ * @param version of an exercise
+ * @example fullName(version) // 'Row, chest on the counter'
+ */
+export function fullName({ name, exercise }: Pick<Version, 'name' | 'exercise'>): string {
+  const within = name.toLowerCase().includes(exercise.name.toLowerCase());
+  if (within) return name.charAt(0).toUpperCase() + name.slice(1);
+  return `${exercise.name}, ${name}`;
+}
+
 /** A rung's version of its exercise. */
 export function versionOfRung(exercise: Exercise, ladderId: string, rung: Rung): Version {
   return {

@@ -4,7 +4,7 @@ import { tierSteps } from '../ladder';
 import { catalogOf } from '../library';
 import type { DrayDocument } from '../model';
 import type { ReadyCell } from '../resolve';
-import { eitherSide, type SideStep } from './either-side';
+import { eitherSide, mayStep, steppedCell, type SideStep } from './either-side';
 import { createResolver } from './index';
 
 const resolver = createResolver();
@@ -102,5 +102,32 @@ describe('one step either side of a cell', () => {
     const { easier, harder } = eitherSide(boatyardInWeekFive, allOut, query, resolver);
     expect(easier?.kind).not.toBe('amount');
     expect(harder).toBeUndefined();
+  });
+});
+
+describe('steps in an evening', () => {
+  it('go down as often as is asked for, and never further up than one beyond the card', () => {
+    expect(mayStep([], 'harder')).toBeTrue();
+    expect(mayStep(['harder'], 'harder')).toBeFalse();
+    expect(mayStep(['easier', 'harder', 'harder'], 'harder')).toBeFalse();
+    expect(mayStep(['easier', 'easier', 'easier'], 'easier')).toBeTrue();
+    expect(mayStep(['easier', 'easier', 'harder'], 'harder')).toBeTrue();
+  });
+
+  it('add no load a caution is against, and no more than a tenth, for anybody in any class of the demo', () => {
+    for (const sessionId of boatyard.sessions.map(({ id }) => id)) {
+      for (const cell of cellsOf(boatyard, sessionId, 1)) {
+        const up = steppedCell(boatyard, cell, ['harder'], { sessionId, week: 1 }, resolver);
+        const about = `${cell.participantId} ${cell.slotId}`;
+        if (cell.load && up.load && up.version === cell.version)
+          expect(up.load.kg)
+            .withContext(about)
+            .toBeLessThanOrEqual(cell.load.kg * 1.1 + 0.01);
+        if (cell.warnings.length > 0) expect(up).withContext(about).toBe(cell);
+        const down = steppedCell(boatyard, cell, ['easier'], { sessionId, week: 1 }, resolver);
+        if (cell.load && down.load && down.version === cell.version)
+          expect(down.load.kg).withContext(about).toBeLessThanOrEqual(cell.load.kg);
+      }
+    }
   });
 });

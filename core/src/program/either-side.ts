@@ -87,6 +87,21 @@ export function steppedCell(
   }, cell);
 }
 
+/** One step is a usual week's growth; more is no matter of an evening. Common practice, no published source. */
+const MOST_STEPS_UP = 1;
+
+/**
+ * Whether one more step may be taken in an evening: down as often as it is asked for, up once beyond what the card says.
+ *
+ * @param ways steps that were taken
+ * @param way the next
+ * @example mayStep(['harder'], 'harder') // false
+ */
+export function mayStep(ways: readonly StepWay[], way: StepWay): boolean {
+  const up = ways.reduce((steps, taken) => steps + (taken === 'harder' ? 1 : -1), 0);
+  return way === 'easier' || up < MOST_STEPS_UP;
+}
+
 function withStep(cell: ReadyCell, step: SideStep): ReadyCell {
   const { eachSet: _, ...rest } = cell;
   switch (step.kind) {

@@ -39,7 +39,9 @@ export function loadInWords(entries: readonly LogEntry[], unit: MassUnit): strin
  * @param entries of one visit
  * @example aboutSets(entries) // '2 left, form went'
  */
-export function aboutSets(entries: readonly LogEntry[]): string {
+export function aboutSets(
+  entries: readonly Partial<Pick<LogEntry, 'reserve' | 'left' | 'pain' | 'touchDowns' | 'form'>>[],
+): string {
   const lefts = entries.flatMap((entry) => reserveOf(entry) ?? []);
   const pain = entries.flatMap((entry) => (entry.pain && entry.pain.score > 0 ? entry.pain : []))[0];
   const touches = entries.reduce((sum, { touchDowns = 0 }) => sum + touchDowns, 0);
