@@ -505,7 +505,7 @@ const noon: Session = {
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 7,
+  version: 8,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],

@@ -3,6 +3,7 @@ import type { BrowserContext, Locator, Page } from '@playwright/test';
 import {
   boardWords,
   kept,
+  keptSets,
   cell,
   choose,
   drafts,
@@ -392,7 +393,45 @@ test.describe.serial('on a train', () => {
     });
     expect(ran).toEqual({ injected: false, refused: 2 });
   });
+
+  test('a class is run from beginning to end, its tab killed in the middle; its log and next week are there', async () => {
+    await page.goto('/floor');
+    await page.getByRole('button', { name: 'Begin the class' }).click();
+    await expect(page.getByRole('button', { name: /^Pause/ })).toBeVisible();
+    const moves = Number((await page.getByText(/^move \d+ of/).innerText()).split(' of ')[1]);
+    await onTheFloor(page, Math.ceil(moves / 2));
+    const move = await page.getByText(/^move \d+ of/).innerText();
+    await page.close({ runBeforeUnload: false });
+    page = await context.newPage();
+    await page.goto('/floor');
+    await expect(page.getByText(move)).toBeVisible();
+    await onTheFloor(page, Infinity);
+    await page.getByRole('link', { name: 'To the log' }).click();
+    for (const person of ['bram', 'odile', 'tamsin', 'anselm', 'juno', 'wendel'])
+      await expect(page.getByTestId(`log-${person}-tue-squat`).locator('.done')).toContainText(/\d \d+/);
+    const sets = await keptSets(page);
+    expect(new Set(sets.map(({ week }) => week))).toEqual(new Set([1]));
+    await page.getByRole('tab', { name: 'next week' }).click();
+    // Six people, six exercises: each was done, and each has its proposal.
+    await expect(page.getByText('After week 1: 36 to decide, 0 decided.')).toBeVisible();
+    await expect(page.getByRole('group', { name: 'Bram, Squat' })).toBeVisible();
+  });
 });
+
+/** Runs a class on to a move, or to its end: the clock is let go on where it leads, the coach’s key ends what is counted. */
+async function onTheFloor(page: Page, to: number): Promise<void> {
+  const stage = page.locator('dray-stage');
+  for (let steps = 0; steps < 300; steps += 1) {
+    const words = await stage.innerText();
+    if (words.startsWith('Done')) return;
+    const move = await page.getByText(/^move \d+ of/).innerText();
+    if (Number(move.split(' ')[1]) >= to) return;
+    const clock = /(\d+):(\d\d)/.exec(words);
+    if (clock) await page.clock.fastForward(1000 * (60 * Number(clock[1]) + Number(clock[2])));
+    else await page.keyboard.press('ArrowRight');
+  }
+  throw new Error(`the class came to no end: ${await stage.innerText()}`);
+}
 
 /** How many files of the build the worker has yet to keep. */
 function notKeptYet(page: Page): Promise<number> {

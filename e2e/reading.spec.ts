@@ -159,24 +159,25 @@ test('a name of one long word breaks no screen, at a desk, on a phone and at fou
   await title.fill(LONG);
   await title.press('Enter');
   await expect.poll(async () => JSON.stringify(await kept(page, 'sessions'))).toContain(LONG);
-  for (const [width, height] of [
-    [1280, 800],
-    [390, 844],
-    [320, 256],
-  ] as const) {
-    await page.setViewportSize({ width, height });
-    for (const route of [
-      '/plan',
-      '/board',
-      '/card/odile',
-      '/log',
-      '/program',
-      '/people/odile',
-      '/kit',
-      '/settings',
-    ]) {
-      await page.goto(route);
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
+  for (const route of [
+    '/plan',
+    '/board',
+    '/card/odile',
+    '/log',
+    '/program',
+    '/people/odile',
+    '/kit',
+    '/settings',
+  ]) {
+    await page.goto(route);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
+    for (const [width, height] of [
+      [1280, 800],
+      [390, 844],
+      [320, 256],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await expect(page.getByRole('button', { name: 'Screens' })).toHaveCount(width < 1280 ? 1 : 0);
       const over = await page.evaluate(() => {
         const { scrollWidth, clientWidth } = document.documentElement;
         const main = document.querySelector('main')!;

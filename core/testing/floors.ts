@@ -106,6 +106,7 @@ export function eventsOn(plan: FloorPlan, turns: readonly FloorTurn[]): fc.Arbit
     'next',
     'next',
     'back',
+    'otherSide',
     'skip',
     'onceMore',
     'cutRound',

@@ -128,12 +128,14 @@ export class CellPanel {
     if (!form) return;
     const standing = this.ready()?.override;
     const version = form.version ?? this.versionStandingByHand();
+    const set = amount === form.amount ? standing?.amount : amount;
     const byHand = defined({
       ...this.weeks(when),
       rungId: version?.rung?.id,
       exerciseId: version && !version.rung ? version.exercise.id : undefined,
       sets: sets === form.sets ? standing?.sets : sets,
-      amount: amount === form.amount ? standing?.amount : amount,
+      amount: set,
+      counted: set === undefined ? undefined : form.seconds ? 'seconds' : 'reps',
       loadKg: loadKg ?? (form.version ? undefined : standing?.loadKg),
       reason,
     });

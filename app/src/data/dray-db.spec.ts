@@ -57,6 +57,38 @@ describe('a browser that kept an older version', () => {
     now.close();
   });
 
+  it('of version 8 says of an amount set by hand what it counts, as the work of that person did', async () => {
+    const old = new Dexie(name);
+    old.version(8).stores({ overrides: 'id', participants: 'id', sessions: 'id' });
+    const prescriptions = {
+      beginner: { work: { kind: 'reps', reps: 10 } },
+      advanced: { work: { kind: 'hold', seconds: 40 } },
+    };
+    const session = { id: 's', blocks: [{ slots: [{ id: 'slot', prescriptions }] }] };
+    await old.table('sessions').add({ id: 's', at: 0, value: session });
+    const people = [
+      { id: 'p', at: 0, value: { id: 'p', tier: 'beginner' } },
+      { id: 'q', at: 1, value: { id: 'q', tier: 'advanced' } },
+    ];
+    await old.table('participants').bulkAdd(people);
+    const set = (id: string, participantId: string, numbers: object) => ({
+      id,
+      at: 0,
+      value: { id, participantId, slotId: 'slot', ...numbers },
+    });
+    await old
+      .table('overrides')
+      .bulkAdd([set('a', 'p', { amount: 12 }), set('b', 'q', { amount: 50 }), set('c', 'q', { sets: 2 })]);
+    old.close();
+
+    const now = new DrayDb(name);
+    const counted = (await now.overrides.toArray()).map(
+      ({ value }) => (value as { counted?: string }).counted,
+    );
+    expect(counted).toEqual(['reps', 'seconds', undefined]);
+    now.close();
+  });
+
   it('of version 4 has its sets told apart by the day they were done on, and none is lost', async () => {
     const old = new Dexie(name);
     old.version(4).stores({ programs: 'id', visits: 'id', days: 'id, participantId, date' });

@@ -3,6 +3,7 @@ import {
   exerciseWithDemands,
   nthByDate,
   onRung,
+  overrideWithCount,
   overrideWithDecision,
   participantOnRungs,
   programFromMonday,
@@ -208,6 +209,17 @@ export class DrayDb extends Dexie {
       });
     this.version(7).stores({ snapshots: 'id, at' });
     this.version(8).stores({ runs: 'id, startedAt', runEvents: '++n, runId' });
+    this.version(9)
+      .stores({})
+      .upgrade(async (change) => {
+        const valuesOf = async (name: ListName) =>
+          (await change.table<Row>(name).toArray()).map(({ value }) => value);
+        const withCount = overrideWithCount(await valuesOf('sessions'), await valuesOf('participants'));
+        const overrides = change.table<Row>('overrides');
+        await overrides.bulkPut(
+          (await overrides.toArray()).map((row) => ({ ...row, value: withCount(row.value) })),
+        );
+      });
 
     // Closed for good in each of these: opened again by the next write, it would take half a class into an empty store, or write
     // what an older build knows into a newer one.

@@ -1,22 +1,20 @@
 import { inject, Injectable, signal } from '@angular/core';
-import type { Exercise } from '@dray/core';
 import {
-  measuredWith,
-  NOT_MEASURED,
-  paceSeen,
-  secondsAtPace,
-  type Measured,
-  type Pace,
+  NO_TIMES,
+  timesSeen,
+  timesWith,
+  timingAsMeasured,
+  timingWithoutMeasured,
+  type MeasuredTimes,
   type Run,
 } from '@dray/core/late';
 import { Device } from '../data/device';
+import { DocumentStore } from '../state/document-store';
 
 /** How a coach runs a class on this device. */
 export interface Choices {
   /** What the space bar and a touch anywhere do. */
   readonly touch: 'next' | 'pause';
-  /** A usual one, or what finished classes took, exercise by exercise. */
-  readonly pace: Pace | 'measured';
   /** Minutes from one break for water to the next; 0 for none. */
   readonly waterMinutes: number;
   readonly sounds: boolean;
@@ -25,19 +23,15 @@ export interface Choices {
   readonly volume: number;
 }
 
-const USUAL_PACE: Pace = 'steady';
 const USUAL: Choices = {
   touch: 'next',
-  pace: USUAL_PACE,
   waterMinutes: 0,
   sounds: true,
   voice: true,
   volume: 8,
 };
 const KEPT = 'floor choices';
-const MEASURED = 'floor pace';
-/** So many sets of an exercise have to be timed before they are believed. Common practice, no published source. */
-const ENOUGH_TIMES = 3;
+const MEASURED = 'floor times';
 
 /** Kept on this device, for every class. */
 @Injectable({ providedIn: 'root' })
@@ -45,8 +39,9 @@ export class FloorChoices {
   private readonly device = inject(Device);
   private readonly chosen = signal(USUAL);
   readonly all = this.chosen.asReadonly();
-  private readonly seen = signal<Readonly<Record<string, Measured>>>({});
-  /** Seconds a repetition, by exercise, over all classes that were run on this device. */
+  private readonly documents = inject(DocumentStore);
+  private readonly seen = signal(NO_TIMES);
+  /** How long things took, over all classes that were run on this device. */
   readonly measured = this.seen.asReadonly();
 
   constructor() {
@@ -55,26 +50,33 @@ export class FloorChoices {
       .then((kept) => kept && this.chosen.update((now) => ({ ...now, ...kept })))
       .catch(() => undefined);
     void this.device
-      .get<Record<string, Measured>>(MEASURED)
+      .get<MeasuredTimes>(MEASURED)
       .then((kept) => kept && this.seen.set(kept))
       .catch(() => undefined);
   }
 
-  /** Seconds a repetition of an exercise at the pace that was chosen. */
-  secondsPerRep(exercise: Exercise): number {
-    const { pace } = this.chosen();
-    if (pace !== 'measured') return secondsAtPace(exercise, pace);
-    const { times, mean } = this.seen()[exercise.id] ?? NOT_MEASURED;
-    return times >= ENOUGH_TIMES ? mean : secondsAtPace(exercise, USUAL_PACE);
+  /** What a class that is over tells of how long things take; the plans follow where the coach has said so. */
+  learn(run: Run): void {
+    this.seen.update((seen) => timesWith(seen, timesSeen(run)));
+    void this.device.set(MEASURED, this.seen()).catch(() => undefined);
+    if (this.documents.document()?.settings.timesAsMeasured) this.useMeasured(true);
   }
 
-  /** What a class that is over tells of how long repetitions take. */
-  learn(run: Run): void {
-    const seen = { ...this.seen() };
-    for (const { exerciseId, seconds } of paceSeen(run))
-      seen[exerciseId] = measuredWith(seen[exerciseId] ?? NOT_MEASURED, seconds);
-    this.seen.set(seen);
-    void this.device.set(MEASURED, seen).catch(() => undefined);
+  /** Plans and classes go by what was measured, from now on; or by the usual times again. */
+  useMeasured(use: boolean): void {
+    this.documents.edit(
+      use ? $localize`times as measured` : $localize`usual times again`,
+      ({ settings, ...document }) => {
+        const { timesAsMeasured: _said, timing: before = {}, ...others } = settings;
+        if (use) {
+          const timing = timingAsMeasured(before, this.seen());
+          return { ...document, settings: { ...others, timing, timesAsMeasured: true } };
+        }
+        const timing = timingWithoutMeasured(before, this.seen());
+        const own = Object.keys(timing).length > 0 ? { timing } : {};
+        return { ...document, settings: { ...others, ...own } };
+      },
+    );
   }
 
   choose(change: Partial<Choices>): void {

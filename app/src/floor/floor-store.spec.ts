@@ -249,7 +249,7 @@ describe('FloorStore', () => {
   });
 
   it('learns from a class that is over how long repetitions take here, and believes it after three sets', async () => {
-    const { floor, close } = await begun();
+    const { documents, floor, close } = await begun();
     await onTo(floor, 'tue-squat');
     for (let set = 0; set < 3; set += 1) {
       while (floor.run()!.phase === 'gap' || floor.run()!.turns[floor.run()!.at]!.slotId !== 'tue-squat')
@@ -258,16 +258,38 @@ describe('FloorStore', () => {
       floor.send({ kind: 'next' });
     }
     floor.send({ kind: 'end' });
-    const learnt = Object.entries(floor.choices.measured());
+    const learnt = Object.entries(floor.choices.measured().perRep);
     expect(learnt.length).toBeGreaterThan(0);
-    floor.choices.choose({ pace: 'measured' });
     const [id, { times, mean }] = learnt.find(([exercise]) => /squat/.test(exercise))!;
     expect(times).toBe(3);
-    const theirs = floor
-      .planned()!
-      .lanes.flatMap(({ works }) => works['tue-squat'] ?? [])
-      .find(({ asked }) => asked.exerciseId === id)!;
-    expect(theirs.sets[0]!.stretchesMs[0]).toBe(Math.round(mean * theirs.asked.sets[0]!.amount * 1000));
+    const theirs = () => {
+      const works = floor.planned()!.lanes.flatMap((lane) => lane.works['tue-squat'] ?? []);
+      const work = works.find(({ asked }) => asked.exerciseId === id)!;
+      return work.sets[0]!.stretchesMs[0]! / work.asked.sets[0]!.amount / 1000;
+    };
+    const usual = theirs();
+    // Nothing goes by it until the coach has said so once, and then the plans do too; and it can be taken back.
+    floor.choices.useMeasured(true);
+    const rounded = Math.round(mean * 10) / 10;
+    expect(documents.document()!.settings.timing?.perRep?.[id]).toBe(rounded);
+    expect(theirs()).toBeCloseTo(rounded, 2);
+    floor.choices.useMeasured(false);
+    expect(theirs()).toBeCloseTo(usual, 6);
+    expect(documents.document()!.settings.timing).toBeUndefined();
+    close();
+  });
+
+  it('goes at the pace of its session', async () => {
+    const { documents, floor, view, close } = await window();
+    view.showSession('tuesday');
+    const seconds = () =>
+      floor.planned()!.lanes.flatMap(({ works }) => works['tue-squat']?.sets[0]?.stretchesMs[0] ?? [])[0]!;
+    const slow = seconds();
+    floor.setPace('led');
+    expect(seconds()).toBeLessThan(slow);
+    expect(documents.document()!.sessions.find(({ id }) => id === 'tuesday')?.pace).toBe('led');
+    floor.setPace('slow');
+    expect(seconds()).toBe(slow);
     close();
   });
 

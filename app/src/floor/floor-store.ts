@@ -1,5 +1,5 @@
 import { computed, effect, inject, InjectionToken, untracked } from '@angular/core';
-import { USUAL_TIMING, type ReadyCell } from '@dray/core';
+import { PACE_WORDS, USUAL_TIMING, withPace, type Pace, type ReadyCell } from '@dray/core';
 import {
   advance,
   floorPlan,
@@ -125,7 +125,6 @@ export const FloorStore = signalStore(
         })),
         (slotId) => names.get(slotId) ?? slotId,
         {
-          secondsPerRep: (exercise) => choices.secondsPerRep(exercise),
           timing: { ...USUAL_TIMING, ...view.document()?.settings.timing },
           ...(waterMinutes > 0 && { waterEveryMs: waterMinutes * MINUTE_MS }),
         },
@@ -147,6 +146,7 @@ export const FloorStore = signalStore(
           ? { sessionId: kept.sessionId, week: kept.turn, date: kept.date }
           : session && { sessionId: session.id, week: view.week(), date: view.turn()?.date ?? view.today() };
       }),
+      pace: computed<Pace>(() => view.session()?.pace ?? 'slow'),
       people: computed(() => documents.document()?.participants ?? []),
     };
   }),
@@ -355,8 +355,7 @@ export const FloorStore = signalStore(
         const ways = [...before, way];
         const cell = cellOf(participantId, slotId, ways);
         if (!cell || cell === cellOf(participantId, slotId, before)) return;
-        const timing = store.run()?.plan.rules.timing;
-        const work = laneWork(cell, (exercise) => choices.secondsPerRep(exercise), timing);
+        const work = laneWork(cell, store.run()?.plan.rules);
         send({ kind: 'give', participantId, work, ways });
       },
 
@@ -367,9 +366,17 @@ export const FloorStore = signalStore(
         const run = store.run();
         const now = run?.lanes[participantId]?.works[slotId];
         if (!cell || !run || !now) return;
-        const work = laneWork(cell, (exercise) => choices.secondsPerRep(exercise), run.plan.rules.timing);
+        const work = laneWork(cell, run.plan.rules);
         if (JSON.stringify(work) !== JSON.stringify(now))
           send({ kind: 'give', participantId, work, ways: [] });
+      },
+
+      setPace(pace: Pace): void {
+        const session = view.session();
+        if (session)
+          store.documents.editSession($localize`pace: ${PACE_WORDS[pace]}`, session.id, (own) =>
+            withPace(own, pace),
+          );
       },
 
       /** A question at the end of a block is answered or left. */

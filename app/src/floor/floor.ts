@@ -16,7 +16,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
 import { formatSeconds } from '@dray/core';
-import { doersOf, NOT_MEASURED, paceSeen, remainingMs, setMs, uncounted } from '@dray/core/late';
+import { doersOf, hasOtherSide, remainingMs, setMs, uncounted } from '@dray/core/late';
 import { firstValueFrom } from 'rxjs';
 import { ViewStore } from '../state/view-store';
 import { Frame } from '../ui/frame';
@@ -28,6 +28,7 @@ import { FloorChoices } from './floor-choices';
 import { FloorLog } from './floor-log';
 import { FloorStore } from './floor-store';
 import { keepAwake } from './keep-awake';
+import { MeasuredTimes } from './measured-times';
 import { Lanes, type LaneView } from './lane-view';
 import { LanesView } from './lanes';
 import { PersonPanel } from './person-panel';
@@ -49,6 +50,7 @@ const MS = 1000;
     MatIcon,
     MatIconButton,
     MatMenuModule,
+    MeasuredTimes,
     PersonPanel,
     QuestionPanel,
     ReadyPanel,
@@ -111,17 +113,10 @@ export class FloorScreen {
       begins: at > 0 && all[at - 1]?.blockId !== turn.blockId,
     }));
   });
-  /** How long repetitions took in the class that is over, beside what is usual. */
-  protected readonly paces = computed(() => {
+  /** A set that is counted is done on one side after the other. */
+  protected readonly otherSide = computed(() => {
     const run = this.run();
-    if (run?.status !== 'ended') return [];
-    const measured = this.choices.measured();
-    return [...new Set(paceSeen(run).map(({ exerciseId }) => exerciseId))].flatMap((id) => {
-      const exercise = this.classes.catalog().exerciseById(id);
-      const { mean } = measured[id] ?? NOT_MEASURED;
-      const usual = exercise?.secondsPerRep ?? 0;
-      return exercise ? [{ name: exercise.name, here: mean.toFixed(1), usual: usual.toFixed(1) }] : [];
-    });
+    return run !== undefined && hasOtherSide(run);
   });
   /** Sets of which only a number says how many they were, and nobody said it. */
   protected readonly notCounted = computed(() => {
@@ -243,6 +238,8 @@ export class FloorScreen {
         return () => this.moreRest();
       case 'p':
         return () => this.pause();
+      case 's':
+        return () => this.floor.send({ kind: 'otherSide' });
       case 'u':
         return () => this.floor.send({ kind: 'undo' });
       case 'Escape':

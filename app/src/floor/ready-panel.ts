@@ -4,15 +4,10 @@ import { MatCheckbox } from '@angular/material/checkbox';
 import { formatSeconds } from '@dray/core';
 import { remainingMs } from '@dray/core/late';
 import { ChoiceField } from '../ui/forms/choice-field';
+import { PACES } from '../ui/paces';
 import { FloorChoices, type Choices } from './floor-choices';
 import { FloorStore } from './floor-store';
 
-const PACES: readonly { readonly value: Choices['pace']; readonly words: string }[] = [
-  { value: 'led', words: $localize`led, somebody counts` },
-  { value: 'steady', words: $localize`steady` },
-  { value: 'slow', words: $localize`slow strength work` },
-];
-const MEASURED = { value: 'measured', words: $localize`as measured in this class` } as const;
 const WATER = [0, 15, 20, 30].map((value) => ({
   value,
   words: value === 0 ? $localize`when I say so` : $localize`every ${value} min`,
@@ -43,9 +38,9 @@ const MINUTE = 60;
     <dray-choice
       i18n-label
       label="pace"
-      [value]="now.pace"
-      [options]="paces()"
-      (chosen)="choices.choose({ pace: $event })"
+      [value]="floor.pace()"
+      [options]="paces"
+      (chosen)="floor.setPace($event)"
     />
     <dray-choice
       i18n-label
@@ -88,10 +83,7 @@ const MINUTE = 60;
 export class ReadyPanel {
   protected readonly floor = inject(FloorStore);
   protected readonly choices = inject(FloorChoices);
-  /** What was measured can be chosen once there is any. */
-  protected readonly paces = computed(() =>
-    Object.keys(this.choices.measured()).length > 0 ? [...PACES, MEASURED] : PACES,
-  );
+  protected readonly paces = PACES;
   protected readonly water = WATER;
   protected readonly touch = TOUCH;
   protected readonly volumes = VOLUMES;

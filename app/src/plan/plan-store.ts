@@ -17,6 +17,7 @@ import {
   newBlock,
   newSlot,
   nudgeSlot,
+  PACE_WORDS,
   parsePrescription,
   partAt,
   partFromGroup,
@@ -29,9 +30,11 @@ import {
   slotName,
   TIERS,
   versionForTier,
+  withPace,
   type Block,
   type BlockKind,
   type Catalog,
+  type Pace,
   type Prescription,
   type Scheme,
   type Session,
@@ -265,6 +268,9 @@ export const PlanStore = signalStore(
           ...session,
           budgetMinutes: minutes,
         }));
+    },
+    setPace(pace: Pace): void {
+      store.change($localize`pace: ${PACE_WORDS[pace]}`, (session) => withPace(session, pace));
     },
     /** The session read anew from its text. Slots may be gone for a moment: what hangs on them waits for `textDone`. */
     retype(to: (session: Session) => Session): void {

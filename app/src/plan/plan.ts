@@ -36,6 +36,7 @@ import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
 import { Shortcuts } from '../ui/keys';
 import { Notice } from '../ui/notice';
+import { PACES } from '../ui/paces';
 import { SchemeChoice } from '../ui/scheme-choice';
 import { Width } from '../ui/width';
 import { AddExercise, type Chosen } from './add-exercise';
@@ -149,6 +150,7 @@ export class PlanScreen {
 
   protected readonly blockKinds = BLOCK_KINDS;
   protected readonly shape = sessionSchema.shape;
+  protected readonly paces = PACES;
   protected readonly blockShape = blockSchema.shape;
   /** A round is a set of each. */
   protected readonly roundsSchema = prescriptionSchema.shape.sets;

@@ -7,6 +7,7 @@ import {
   type MassUnit,
   type Problem,
   type Timing,
+  type TimingKey,
 } from '@dray/core';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { changesBetween } from '../data/changes';
@@ -94,7 +95,7 @@ export const SettingsStore = signalStore(
       },
 
       /** A time between the work; none is the usual. */
-      setTime(key: keyof Timing, seconds: number | undefined): void {
+      setTime(key: TimingKey, seconds: number | undefined): void {
         store.documents.edit($localize`times between the work`, (document) => {
           const { timing, ...settings } = document.settings;
           const { [key]: _old, ...others } = timing ?? {};

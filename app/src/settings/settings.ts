@@ -14,10 +14,11 @@ import {
   TIMING_WORDS,
   USUAL_TIMING,
   type MassUnit,
-  type Timing,
+  type TimingKey,
 } from '@dray/core';
 import { firstValueFrom } from 'rxjs';
 import type { Snapshot } from '../data/dray-db';
+import { MeasuredTimes } from '../floor/measured-times';
 import { FrontClass } from '../state/front-class';
 import { Keeper } from '../state/keeper';
 import { ThemeChoice, type Theme } from '../state/theme';
@@ -39,7 +40,17 @@ const RULES = CAUTION_RULES.map(({ condition, words, source }) => ({
 /** Units, theme, the document out and in, and the usual cautions. */
 @Component({
   selector: 'dray-settings',
-  imports: [DatePipe, MatButton, MatIcon, MatRadioModule, FileButton, NumberField, RouterLink, Table],
+  imports: [
+    DatePipe,
+    FileButton,
+    MatButton,
+    MatIcon,
+    MatRadioModule,
+    MeasuredTimes,
+    NumberField,
+    RouterLink,
+    Table,
+  ],
   providers: [SettingsStore],
   templateUrl: './settings.html',
   styleUrl: './settings.scss',
@@ -55,7 +66,7 @@ export class SettingsScreen {
   private readonly dialogs = inject(MatDialog);
   private readonly notice = inject(Notice);
 
-  protected readonly times = (Object.keys(TIMING_WORDS) as (keyof Timing)[]).map((key) => ({
+  protected readonly times = (Object.keys(TIMING_WORDS) as TimingKey[]).map((key) => ({
     key,
     words: TIMING_WORDS[key],
     usual: USUAL_TIMING[key],

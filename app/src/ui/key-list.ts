@@ -55,6 +55,7 @@ const KEYS: readonly { readonly where: string; readonly keys: readonly (readonly
       ['→', $localize`end the set, or the rest`],
       ['←', $localize`back`],
       ['↑', $localize`15 s more rest`],
+      ['s', $localize`the other side, in a set that is counted`],
       ['p', $localize`pause, go on`],
       ['1 … 9', $localize`one person`],
       ['e h', $localize`easier, harder for that person`],

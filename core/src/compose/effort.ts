@@ -1,29 +1,14 @@
-import type { Block, Exercise, Pattern, Prescription, Session, Slot, Tier } from '../model';
-import { BLOCKS } from '../model';
+import {
+  BLOCKS,
+  type Block,
+  type Exercise,
+  type Prescription,
+  type Session,
+  type Slot,
+  type Tier,
+} from '../model';
 import type { Catalog, Version } from '../ladder';
 import { middleAmount, versionForTier } from '../plan';
-
-/** Work of one small muscle group: the first to go when time is short. Common practice, no published source. */
-const ISOLATION: ReadonlySet<Pattern> = new Set([
-  'fly',
-  'raise',
-  'curl',
-  'extend',
-  'calf',
-  'legCurl',
-  'hip',
-  'posture',
-]);
-/** Work of many joints at once, done while fresh. Common practice, no published source. */
-const BIG: ReadonlySet<Pattern> = new Set(['squat', 'lunge', 'hinge', 'press', 'overhead', 'row', 'pullUp']);
-
-export function isIsolation({ pattern }: Exercise): boolean {
-  return ISOLATION.has(pattern);
-}
-
-export function isBig({ pattern }: Exercise): boolean {
-  return BIG.has(pattern);
-}
 
 /** Reps up to which a set is heavy, and up to which it builds muscle. Source: Haff & Triplett, load goals. */
 export const HEAVY_REPS = 5;

@@ -1,7 +1,15 @@
-import { BLOCKS, type Block, type Prescription, type Session, type Tier, type Timing } from '../model';
+import {
+  BLOCKS,
+  isBig,
+  isIsolation,
+  type Block,
+  type Prescription,
+  type Session,
+  type Tier,
+  type Timing,
+} from '../model';
 import type { Catalog } from '../ladder';
 import { editEachTier, sessionTimeline, versionForTier } from '../plan';
-import { isBig, isIsolation } from './effort';
 
 /** One change that saves time. Changes of one list do not touch each other: they are applied in any order. */
 export type FitChange =

@@ -1,6 +1,6 @@
-import { BLOCKS, MUSCLE_WORDS, type Block, type Session } from '../model';
+import { BLOCKS, isBig, isIsolation, MUSCLE_WORDS, type Block, type Session } from '../model';
 import { isOnFloor, moveBlock, slotName } from '../plan';
-import { isBig, isIsolation, membersOf, type Member } from './effort';
+import { membersOf, type Member } from './effort';
 import { indexOf, listed, mainMuscle, needs, type Remark, type ReviewContext } from './remark';
 
 /** Ups and downs beyond this many are worth a word. Common practice, no published source. */

@@ -1,8 +1,8 @@
-import { BLOCKS, patternsOf, type Prescription, type Session } from '../model';
+import { BLOCKS, isBig, patternsOf, type Prescription, type Session } from '../model';
 import { addBlock, byTheClock, editEachTier, editSlot, newSlot, sessionTimeline, slotName } from '../plan';
 import { formatClock } from '../units';
 import { muscleCoverage } from './coverage';
-import { isBig, membersOf, type Member } from './effort';
+import { membersOf, type Member } from './effort';
 import { fitToTime } from './fit';
 import { LOOSENING } from './loosening';
 import { listed, type Remark, type ReviewContext } from './remark';

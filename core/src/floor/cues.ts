@@ -169,7 +169,9 @@ export function signalsIn(run: Run): Signal[] {
   }
   if (!turn) return [];
   const go: Signal[] = run.byKey ? [{ kind: 'go', at: 0, turnId: turn.id }] : [];
-  return endsByItself(run) ? [...go, ...workSignals(run, turn, length)] : go;
+  if (endsByItself(run)) return [...go, ...workSignals(run, turn, length)];
+  const { switchedMs } = run;
+  return switchedMs === undefined ? go : [...go, { kind: 'switch', at: switchedMs, turnId: turn.id }];
 }
 
 function gapSignals({ id: turnId }: FloorTurn, length: number): Signal[] {

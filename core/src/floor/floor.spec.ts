@@ -2,26 +2,26 @@ import * as fc from 'fast-check';
 import { boatyard } from '@dray/demo';
 import { eventsOn, floorPlans } from '../../testing/floors';
 import { catalog } from '../library';
-import { logEntrySchema, type DrayDocument, type LogEntry, type Session } from '../model';
+import { logEntrySchema, timingSchema, type DrayDocument, type LogEntry, type Session } from '../model';
+import { secondsAtPace, USUAL_TIMING } from '../plan';
 import { parseSession } from '../compose';
 import { resolveBoard } from '../program';
 import {
   advance,
   elapsedMs,
   floorPlan,
+  hasOtherSide,
   laneCues,
   measuredWith,
   noteKey,
   NOT_MEASURED,
   noteTurn,
   painTurn,
-  paceSeen,
   phaseMs,
   remainingMs,
   replay,
   runReducer,
   scoreOf,
-  secondsAtPace,
   setsOnFloor,
   shouldEase,
   signalsAhead,
@@ -29,6 +29,11 @@ import {
   spreadOf,
   startRun,
   stoppedBy,
+  NO_TIMES,
+  timesSeen,
+  timesWith,
+  timingAsMeasured,
+  timingWithoutMeasured,
   turnId,
   turnsOf,
   uncounted,
@@ -587,8 +592,96 @@ describe('pace', () => {
     const slowest = plan.lanes
       .flatMap(({ works }) => Object.values(works))
       .sort((a, b) => (b.sets[0]?.stretchesMs[0] ?? 0) - (a.sets[0]?.stretchesMs[0] ?? 0))[0];
-    expect(paceSeen(ended)).toEqual([
-      { exerciseId: slowest?.asked.exerciseId ?? '', seconds: 22 / (slowest?.asked.sets[0]?.amount ?? NaN) },
-    ]);
+    expect(timesSeen(ended)).toEqual({
+      perRep: [
+        {
+          exerciseId: slowest?.asked.exerciseId ?? '',
+          seconds: 22 / (slowest?.asked.sets[0]?.amount ?? NaN),
+        },
+      ],
+      between: [],
+    });
+  });
+
+  it('is learnt side by side where the coach calls the other side, and so is the change between them', () => {
+    const plan = plannedBy('Straight sets, rest 30 s\n- One-arm row: 1 × 10 each side');
+    const first = advance(begun(plan), 10_000);
+    const called = runReducer(first, { kind: 'otherSide', at: 10_000 + 21_000 });
+    const seen = timesSeen(runReducer(called, { kind: 'next', at: 10_000 + 21_000 + 6000 + 21_000 }));
+    expect(seen.between).toEqual([{ key: 'sideSeconds', seconds: 6 }]);
+    expect(seen.perRep.map(({ seconds }) => seconds)).toEqual([2.1]);
+    // Where it was not called, the usual change is taken off.
+    const uncalled = timesSeen(runReducer(first, { kind: 'next', at: 10_000 + 46_000 }));
+    expect(uncalled.between).toEqual([]);
+    expect(uncalled.perRep.map(({ seconds }) => seconds)).toEqual([2.1]);
+  });
+
+  it('is learnt of the ways between two sets only where the coach’s hand says so', () => {
+    const plan = plannedBy('Straight sets, rest 0 s\n- Squat: 1 × 10\n- Plank: 1 × 30 s hold');
+    const squatted = runReducer(advance(begun(plan), 10_000), { kind: 'next', at: 40_000 });
+    const way = phaseMs(squatted);
+    const seen = (run: Run) => timesSeen(runReducer(run, { kind: 'end', at: 200_000 })).between;
+    expect(seen(advance(squatted, 40_000 + way + 30_000))).toEqual([]);
+    const early = runReducer(squatted, { kind: 'next', at: 40_000 + way / 2 });
+    const parts = seen(advance(early, 40_000 + way + 30_000));
+    expect(parts.map(({ key }) => key)).toContain('floorSeconds');
+    for (const { key, seconds } of parts) expect(seconds).toBeCloseTo(USUAL_TIMING[key] / 2, 9);
+    const later = runReducer(squatted, { kind: 'moreRest', at: 41_000, ms: way });
+    for (const { key, seconds } of seen(advance(later, 40_000 + 2 * way + 30_000)))
+      expect(seconds).toBeCloseTo(USUAL_TIMING[key] * 2, 9);
+  });
+
+  it('is believed after three times, and what the coach set otherwise stays', () => {
+    const seen = {
+      perRep: [{ exerciseId: 'squat', seconds: 2.04 }],
+      between: [{ key: 'floorSeconds' as const, seconds: 5 }],
+    };
+    const twice = timesWith(timesWith(NO_TIMES, seen), seen);
+    expect(timingAsMeasured({ sideSeconds: 9 }, twice)).toEqual({ sideSeconds: 9 });
+    const measured = timesWith(twice, seen);
+    const timing = timingAsMeasured({ sideSeconds: 9 }, measured);
+    expect(timing).toEqual({ sideSeconds: 9, floorSeconds: 5, perRep: { squat: 2 } });
+    expect(timingSchema.parse(timing)).toEqual(timing);
+    expect(timingWithoutMeasured(timing, measured)).toEqual({ sideSeconds: 9 });
+  });
+
+  it('never says of a class what no document may hold, in a thousand random classes', () => {
+    fc.assert(
+      fc.property(
+        floorPlans.chain((plan) => fc.tuple(fc.constant(plan), eventsOn(plan, startRun(plan).turns))),
+        ([plan, events]) => {
+          const seen = timesSeen(replay(plan, events));
+          const measured = [1, 2, 3].reduce((times) => timesWith(times, seen), NO_TIMES);
+          expect(timingSchema.safeParse(timingAsMeasured({}, measured)).success).toBe(true);
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+});
+
+describe('the other side of a set that is counted', () => {
+  it('begins when the coach calls it, once, and is heard and taken back', () => {
+    const plan = plannedBy('Straight sets, rest 30 s\n- One-arm row: 1 × 10 each side');
+    const first = advance(begun(plan), 10_000);
+    const lane = plan.lanes[0]?.participantId ?? '';
+    const at = 10_000 + 12_000;
+    const called = runReducer(first, { kind: 'otherSide', at });
+    const [left, change, right] = laneCues(called, lane);
+    expect([left?.kind, left?.side, left?.end]).toEqual(['work', 'left', 12_000]);
+    expect([change?.kind, change?.end]).toEqual(['switch', 12_000 + 1000 * USUAL_TIMING.sideSeconds]);
+    expect([right?.kind, right?.side]).toEqual(['work', 'right']);
+    expect(signalsAhead(called, at, at + 60_000)).toContain({
+      kind: 'switch',
+      at,
+      turnId: first.turns[0]?.id ?? '',
+    });
+    expect(runReducer(called, { kind: 'otherSide', at: at + 5000 }).switchedMs).toBe(12_000);
+    expect(runReducer(called, { kind: 'undo', at }).switchedMs).toBeUndefined();
+    expect(hasOtherSide(first)).toBe(true);
+    expect(hasOtherSide(called)).toBe(false);
+    expect(hasOtherSide(advance(begun(plannedBy('Straight sets, rest 30 s\n- Squat: 1 × 10')), 10_000))).toBe(
+      false,
+    );
   });
 });

@@ -2,14 +2,22 @@ import {
   BLOCKS,
   type Block,
   type BlockKind,
-  type Exercise,
+  type Pace,
   type Session,
   type Tier,
   type Timing,
 } from '../model';
 import { fullName } from '../ladder';
 import { askedWork, asksForMost, type AskedWork } from '../logging';
-import { middleAmount, setStretches, slotLetters, stationOf, USUAL_TIMING, type Station } from '../plan';
+import {
+  atPace,
+  middleAmount,
+  setStretches,
+  slotLetters,
+  stationOf,
+  USUAL_TIMING,
+  type Station,
+} from '../plan';
 import { loadWords, timedCell, type Cell, type ReadyCell } from '../resolve';
 
 /** One set of one person as the clock sees it, in whole milliseconds. */
@@ -65,6 +73,8 @@ export interface FloorRules {
   /** A water break at the first end of a block after so long; none when absent. */
   readonly waterEveryMs?: number | undefined;
   readonly waterMs: number;
+  /** How fast repetitions go where none were measured; slow when absent. */
+  readonly pace?: Pace | undefined;
   /** The class's own times between the work. */
   readonly timing: Required<Timing>;
 }
@@ -101,19 +111,17 @@ export function inMs(seconds: number): number {
  * What a cell asks, for the floor.
  *
  * @param cell ready
- * @param secondsPerRep how long one repetition of an exercise takes here; its own when absent
- * @param timing the class's own times
- * @example laneWork(cell).sets.length // 3
+ * @param rules how fast it goes
+ * @example laneWork(cell, USUAL_RULES).sets.length // 3
  */
 export function laneWork(
   cell: ReadyCell,
-  secondsPerRep: (exercise: Exercise) => number = (exercise) => exercise.secondsPerRep,
-  timing: Required<Timing> = USUAL_TIMING,
+  { pace, timing }: Pick<FloorRules, 'pace' | 'timing'> = USUAL_RULES,
 ): LaneWork {
   const { version, planned, load, work } = cell;
   const { exercise, needs, name } = version;
   const prescription = timedCell(cell)?.prescription ?? planned;
-  const paced: Exercise = { ...exercise, secondsPerRep: secondsPerRep(exercise) };
+  const paced = atPace(exercise, { pace, perRep: timing.perRep });
   const { clocked } = middleAmount(prescription.work);
   return {
     name: fullName(version),
@@ -140,25 +148,24 @@ export function laneWork(
  * @param session as planned
  * @param cards of everybody who may come
  * @param nameOf what a slot is called on the plan
- * @param options pace, times, and how counted sets end
+ * @param rules times, and how counted sets end; the pace is that of the session
  * @example floorPlan(session, cards, (slotId) => slotId).lanes.length // 6
  */
 export function floorPlan(
   session: Session,
   cards: readonly FloorCard[],
   nameOf: (slotId: string) => string,
-  options: Partial<FloorRules> & { readonly secondsPerRep?: (exercise: Exercise) => number } = {},
+  rules: Partial<FloorRules> = {},
 ): FloorPlan {
-  const { secondsPerRep, ...rules } = options;
   const letters = slotLetters(session);
-  const all = { ...USUAL_RULES, ...rules };
+  const all: FloorRules = { ...USUAL_RULES, pace: session.pace, ...rules };
   return {
     blocks: session.blocks.map((block) => floorBlock(block, letters, nameOf)),
     lanes: cards.map(({ participantId, cells }) => ({
       participantId,
       works: Object.fromEntries(
         cells.flatMap((cell) =>
-          cell.status === 'ready' ? [[cell.slotId, laneWork(cell, secondsPerRep, all.timing)] as const] : [],
+          cell.status === 'ready' ? [[cell.slotId, laneWork(cell, all)] as const] : [],
         ),
       ),
     })),

@@ -1,7 +1,7 @@
 import type { Done, Pain } from '../model';
-import type { Station } from '../plan';
+import { partsBetween, type Station, type TimingKey } from '../plan';
 import { factsOf, type FloorBlock, type FloorPlan, type LaneSet, type LaneWork } from './plan';
-import { changeMs, restOwedMs, setIn, setMs, turnId, turnsOf, type FloorTurn } from './turns';
+import { changeMs, restOwedMs, setIn, setMs, switchedAt, turnId, turnsOf, type FloorTurn } from './turns';
 
 /** What differed from what was asked, in one set of one person. */
 export type SetNote = Partial<
@@ -19,6 +19,8 @@ export type RunEvent = { readonly at: number } & (
   | { readonly kind: 'start' | 'pause' | 'goOn' | 'back' | 'skip' | 'onceMore' | 'cutRound' | 'undo' | 'end' }
   /** Ends the set, or the rest. */
   | { readonly kind: 'next' }
+  /** The other side of a set that is counted. */
+  | { readonly kind: 'otherSide' }
   | { readonly kind: 'moreRest'; readonly ms: number }
   | { readonly kind: 'water' }
   /** Another version or load from now on. */
@@ -58,10 +60,19 @@ export interface LaneState {
   readonly station?: Station;
 }
 
+/** How long it took to get to a turn, where the coach's hand said so, and what that was made of. */
+export interface Getting {
+  readonly ms: number;
+  readonly parts: readonly TimingKey[];
+}
+
 /** A turn that was done: for how long, pauses not counted, and by whom as what. */
 export interface EndedTurn {
   readonly turn: FloorTurn;
   readonly ms: number;
+  /** How far into it the other side was called. */
+  readonly switchedMs?: number | undefined;
+  readonly getting?: Getting | undefined;
   /** Before the clock would have ended it. */
   readonly early: boolean;
   readonly done: Readonly<Record<string, LaneWork>>;
@@ -82,6 +93,10 @@ export interface Run {
   readonly byKey: boolean;
   /** How far into the phase, while it does not go. */
   readonly heldMs: number;
+  /** How far into a set that is counted the other side was called. */
+  readonly switchedMs?: number | undefined;
+  /** How the set under way was got to. */
+  readonly getting?: Getting | undefined;
   /** Rest on top, asked for by the coach. */
   readonly extraMs: number;
   readonly waterMs: number;
@@ -153,7 +168,8 @@ export function doesIn(
     return undefined;
   const work = lane.works[turn.slotId];
   const set = setIn(work, turn);
-  return work && set && { work, set };
+  const current = run.phase === 'work' && run.turns[run.at]?.id === turn.id;
+  return work && set && { work, set: current ? switchedAt(set, run.switchedMs) : set };
 }
 
 /** Everybody who does a turn, with what. */
@@ -223,12 +239,24 @@ export function elapsedMs(run: Run, now: number): number {
 /** The phase after this one, begun at a time: by the clock, or by the coach’s key. */
 export function nextPhase(run: Run, at: number, byKey = false): Run {
   const ms = elapsedMs({ ...run, status: 'going' }, at);
-  const passed = { ...run, since: at, byKey, heldMs: 0, extraMs: 0, waterMs: 0, passedMs: run.passedMs + ms };
+  const passed: Run = {
+    ...run,
+    since: at,
+    byKey,
+    heldMs: 0,
+    extraMs: 0,
+    waterMs: 0,
+    switchedMs: undefined,
+    getting: undefined,
+    passedMs: run.passedMs + ms,
+  };
   const turn = run.turns[run.at];
   if (!turn) return { ...passed, status: 'ended' };
   const doers = doersOf(run, turn);
   if (run.phase === 'gap')
-    return doers.length > 0 ? { ...passed, phase: 'work' } : withWater({ ...passed, at: run.at + 1 });
+    return doers.length > 0
+      ? { ...passed, phase: 'work', getting: gettingSeen(run, ms, byKey) }
+      : withWater({ ...passed, at: run.at + 1 });
   const done = Object.fromEntries(doers.map(({ participantId, work }) => [participantId, work]));
   const lanes = { ...run.lanes };
   for (const { participantId, work } of doers) {
@@ -241,8 +269,31 @@ export function nextPhase(run: Run, at: number, byKey = false): Run {
     at: run.at + 1,
     phase: 'gap',
     lanes,
-    ended: doers.length > 0 ? [...run.ended, { turn, ms, early, done }] : run.ended,
+    ended:
+      doers.length > 0
+        ? [...run.ended, { turn, ms, early, done, switchedMs: run.switchedMs, getting: run.getting }]
+        : run.ended,
   });
+}
+
+/**
+ * What a way to the next set tells of how long such a way takes: the coach ended it early, or gave more time. What the clock ended,
+ * and a rest that was longer than the way, tell nothing.
+ */
+function gettingSeen(run: Run, ms: number, byKey: boolean): Getting | undefined {
+  const turn = run.turns[run.at];
+  if (!turn || run.ended.length === 0 || !(byKey || run.extraMs > 0)) return undefined;
+  const ways = doersOf(run, turn).flatMap(({ participantId, work }) => {
+    const from = run.lanes[participantId]?.station;
+    return from
+      ? [{ parts: partsBetween(from, work.station), usualMs: changeMs(from, work.station, run.plan) }]
+      : [];
+  });
+  const longest = ways.sort((a, b) => b.usualMs - a.usualMs)[0];
+  const took = ms - run.waterMs;
+  if (!longest || longest.parts.length === 0 || took <= 0) return undefined;
+  const told = took < longest.usualMs || restOwed(run) <= longest.usualMs;
+  return told ? { ms: took, parts: longest.parts } : undefined;
 }
 
 /** With a break for water where it is time for one and a block begins. */
@@ -313,6 +364,8 @@ function apply(run: Run, event: RunEvent): Run {
       return run.status === 'ended' ? run : { ...run, status: 'ended', heldMs: elapsedMs(run, now) };
     case 'next':
       return steered(run, now, (going) => nextPhase(going, now, true));
+    case 'otherSide':
+      return hasOtherSide(run) ? { ...run, switchedMs: elapsedMs(run, now) } : run;
     case 'skip':
       return steered(run, now, (going) => skipped(going, now));
     case 'back':
@@ -353,6 +406,18 @@ function apply(run: Run, event: RunEvent): Run {
   }
 }
 
+/**
+ * Whether the coach can call the other side: in a set that is counted and done on one side after the other, once.
+ *
+ * @param run at any time
+ * @example hasOtherSide(run) // true, in the middle of ten lunges each side
+ */
+export function hasOtherSide(run: Run): boolean {
+  const under = run.phase === 'work' && (run.status === 'going' || run.status === 'paused');
+  if (!under || run.switchedMs !== undefined || endsByItself(run)) return false;
+  return doersOf(run, run.turns[run.at]).some(({ set }) => !set.clocked && set.stretchesMs.length > 1);
+}
+
 function anybody({ lanes }: Run): boolean {
   return Object.values(lanes).some(({ here }) => here);
 }
@@ -378,7 +443,7 @@ function steered(run: Run, now: number, change: (going: Run) => Run): Run {
 function skipped(run: Run, now: number): Run {
   if (run.at >= run.turns.length) return run;
   const since = run.phase === 'gap' ? run.since : now;
-  return { ...run, at: run.at + 1, phase: 'gap', since, byKey: false, heldMs: 0 };
+  return { ...run, at: run.at + 1, phase: 'gap', since, byKey: false, heldMs: 0, switchedMs: undefined };
 }
 
 /** The set again from its beginning, or the one before it; what was done of it is done anew. */
@@ -388,7 +453,19 @@ function wentBack(run: Run, now: number): Run {
   const turn = run.turns[at];
   if (!turn) return { ...run, since: now };
   const ended = run.ended.filter((one) => one.turn.id !== turn.id);
-  return { ...run, at, phase: 'work', since: now, byKey: true, heldMs: 0, extraMs: 0, waterMs: 0, ended };
+  return {
+    ...run,
+    at,
+    phase: 'work',
+    since: now,
+    byKey: true,
+    heldMs: 0,
+    extraMs: 0,
+    waterMs: 0,
+    switchedMs: undefined,
+    getting: undefined,
+    ended,
+  };
 }
 
 /** One more set of what was done last, or is under way, for whoever did it. */

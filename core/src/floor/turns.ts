@@ -1,5 +1,4 @@
-import { secondsBetween } from '../plan';
-import type { Station } from '../plan';
+import { secondsBetween, type Station } from '../plan';
 import { factsOf, inMs, type FloorBlock, type FloorPlan, type LaneSet, type LaneWork } from './plan';
 
 /** One set of one slot, for everybody who does it at the same time. */
@@ -64,6 +63,19 @@ export function turnsOf({ blocks, lanes }: FloorPlan): FloorTurn[] {
 /** What somebody does in a turn; undefined where they have no such set. */
 export function setIn(work: LaneWork | undefined, { set, again }: FloorTurn): LaneSet | undefined {
   return work && (work.sets[(again ?? set) - 1] ?? undefined);
+}
+
+/**
+ * A set as it goes once the coach has called the other side of it: the first side took so long.
+ *
+ * @param set that the coach ends
+ * @param switchedMs from the beginning of the set to the call; undefined before it
+ * @example switchedAt({ stretchesMs: [30_000, 30_000], … }, 24_000).stretchesMs // [24_000, 30_000]
+ */
+export function switchedAt(set: LaneSet, switchedMs: number | undefined): LaneSet {
+  const [, second] = set.stretchesMs;
+  if (switchedMs === undefined || set.clocked || second === undefined) return set;
+  return { ...set, stretchesMs: [switchedMs, second] };
 }
 
 export function setMs({ stretchesMs, betweenMs }: LaneSet): number {

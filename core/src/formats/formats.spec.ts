@@ -105,7 +105,7 @@ describe('parseDocument', () => {
       'agreed',
       undefined,
     ]);
-    expect(parsed.document.overrides.map(({ decision: _, ...rest }) => rest)).toEqual(overrides);
+    expect(parsed.document.overrides.map(({ decision: _, counted: __, ...rest }) => rest)).toEqual(overrides);
   });
 
   it('brings a document of the third version up to date: people stand on rungs that are there, own exercises say what they ask', () => {
@@ -162,13 +162,25 @@ describe('parseDocument', () => {
     }));
     const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.version).toBe(7);
+    expect(parsed.document.version).toBe(8);
     // It starts on a Monday, and two sessions are half a week apart.
     expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
       { weekday: 1, sessionId: 'tuesday' },
       { weekday: 4, sessionId: 'friday' },
     ]);
     expect(parsed.document.visits).toEqual([]);
+  });
+
+  it('brings a document of version 7 up to date: what an amount set by hand counts is what the work did', () => {
+    const override = { participantId: 'bram', fromWeek: 2, reason: 'as he likes it', amount: 12 };
+    const overrides = [
+      { ...override, id: 'a', slotId: 'tue-squat' },
+      { ...override, id: 'b', slotId: 'tue-plank' },
+      { ...override, id: 'c', slotId: 'tue-squat', amount: undefined, sets: 2 },
+    ];
+    const parsed = parseDocument(JSON.stringify({ ...boatyard, version: 7, overrides }));
+    if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
+    expect(parsed.document.overrides.map(({ counted }) => counted)).toEqual(['reps', 'seconds', undefined]);
   });
 
   it('says where, what and how to mend', () => {

@@ -9,16 +9,21 @@ import { participantSchema } from './participant';
 import { programSchema } from './program';
 import { sessionSchema } from './session';
 import { DOCUMENT_VERSION } from './version';
-import { nameSchema, unitSchema } from './vocabulary';
+import { idSchema, nameSchema, unitSchema } from './vocabulary';
 
 const pauseSchema = z.number().min(0).max(120);
-/** Times between the work, in seconds, where the class differs from the usual ones. */
+/** Times of the work and between it, in seconds, where the class differs from the usual ones. */
 export const timingSchema = z.strictObject({
   setUpSeconds: pauseSchema.optional(),
   changeSeconds: pauseSchema.optional(),
   floorSeconds: pauseSchema.optional(),
   wallSeconds: pauseSchema.optional(),
   sideSeconds: pauseSchema.optional(),
+  /** One repetition, by exercise: as measured on the floor. It goes before the pace of a session. */
+  perRep: z
+    .record(idSchema, z.number().min(0.5).max(30))
+    .refine((perRep) => Object.keys(perRep).length <= 1000, { message: 'up to 1,000 exercises are timed' })
+    .optional(),
 });
 export type Timing = z.infer<typeof timingSchema>;
 
@@ -30,6 +35,8 @@ export const saidSchema = z
 export const settingsSchema = z.strictObject({
   unit: unitSchema,
   timing: timingSchema.optional(),
+  /** Every class that was run puts the times right: so the coach has said once. */
+  timesAsMeasured: z.literal(true).optional(),
   said: saidSchema.optional(),
 });
 export type Settings = z.infer<typeof settingsSchema>;

@@ -125,6 +125,46 @@ export function isHeld({ pattern }: Pick<Exercise, 'pattern'>): boolean {
   return HELD_PATTERNS.has(pattern);
 }
 
+/** Work of one small muscle group: the first to go when time is short. Common practice, no published source. */
+const ISOLATION: ReadonlySet<Exercise['pattern']> = new Set([
+  'fly',
+  'raise',
+  'curl',
+  'extend',
+  'calf',
+  'legCurl',
+  'hip',
+  'posture',
+]);
+/** Work of many joints at once, done while fresh. Common practice, no published source. */
+const BIG: ReadonlySet<Exercise['pattern']> = new Set([
+  'squat',
+  'lunge',
+  'hinge',
+  'press',
+  'overhead',
+  'row',
+  'pullUp',
+]);
+
+/**
+ * Whether an exercise works one small muscle group.
+ *
+ * @example isIsolation(curl) // true
+ */
+export function isIsolation({ pattern }: Pick<Exercise, 'pattern'>): boolean {
+  return ISOLATION.has(pattern);
+}
+
+/**
+ * Whether an exercise works many joints at once.
+ *
+ * @example isBig(squat) // true
+ */
+export function isBig({ pattern }: Pick<Exercise, 'pattern'>): boolean {
+  return BIG.has(pattern);
+}
+
 /** What one repetition usually is. */
 export const REP_WORDS: Record<Exercise['laterality'], string> = {
   both: 'there and back is one',

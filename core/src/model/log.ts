@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { countedWeekSchema, nthSchema } from './class';
 import { leverSettingsSchema } from './lever';
-import { holdSchema, idSchema, versionIdSchema } from './vocabulary';
+import { countedSchema, holdSchema, idSchema, versionIdSchema } from './vocabulary';
 
 /** What was left, from someone who does not count repetitions. */
 export const leftSchema = z.enum(['nothing', 'some', 'plenty']);
@@ -58,7 +58,7 @@ export const logEntrySchema = z.strictObject({
   recipe: z.string().max(200).optional(),
   set: z.int().min(1).max(20),
   /** What the amount counts. */
-  counted: z.enum(['reps', 'seconds']),
+  counted: countedSchema,
   ...doneSchema.shape,
   /** Points of the rung's gate that were seen. */
   seen: z.array(z.string().max(120)).max(4).optional(),

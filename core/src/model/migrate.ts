@@ -23,6 +23,12 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   4: (document) => document,
   5: withClasses,
   6: (document) => ({ ...document, programs: list(document['programs']).map(programFromMonday) }),
+  7: (document) => ({
+    ...document,
+    overrides: list(document['overrides']).map(
+      overrideWithCount(list(document['sessions']), list(document['participants'])),
+    ),
+  }),
 };
 
 /**
@@ -175,6 +181,35 @@ export function exerciseWithDemands(exercise: unknown): unknown {
     ...exercise,
     demands: [...demands],
     demandsLoaded: [...loaded].filter((demand) => !demands.has(demand)),
+  };
+}
+
+/**
+ * Version 7 did not say of an amount set by hand what it counts: it is what the person's work in that slot counted.
+ *
+ * @param sessions of the document
+ * @param participants of the document
+ */
+export function overrideWithCount(
+  sessions: readonly unknown[],
+  participants: readonly unknown[],
+): (override: unknown) => unknown {
+  const tierOf = new Map(participants.filter(isRecord).map(({ id, tier }) => [id, String(tier)]));
+  const slots = sessions
+    .filter(isRecord)
+    .flatMap(({ blocks }) => list(blocks).filter(isRecord))
+    .flatMap((block) => list(block['slots']).filter(isRecord));
+  const prescriptionsOf = new Map(slots.map(({ id, prescriptions }) => [id, prescriptions]));
+  return (override) => {
+    if (!isRecord(override) || override['amount'] === undefined || override['counted'] !== undefined)
+      return override;
+    const tiers = prescriptionsOf.get(override['slotId']);
+    const prescription = isRecord(tiers) && tiers[tierOf.get(override['participantId']) ?? ''];
+    const work = isRecord(prescription) && prescription['work'];
+    if (!isRecord(work)) return override;
+    const clocked =
+      ['time', 'hold'].includes(String(work['kind'])) || (work['kind'] === 'most' && 'seconds' in work);
+    return { ...override, counted: clocked ? 'seconds' : 'reps' };
   };
 }
 

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { countedWeekSchema, nthSchema } from './class';
 import { leverSettingsSchema } from './lever';
-import { idSchema, versionIdSchema } from './vocabulary';
+import { countedSchema, idSchema, versionIdSchema } from './vocabulary';
 
 const REASON_WORDS = 'an override needs its reason in a few words';
 
@@ -30,6 +30,8 @@ export const overrideSchema = z
     sets: z.int().min(1).max(20).optional(),
     /** Reps, or seconds where the work is a time or a hold. */
     amount: z.int().min(1).max(3600).optional(),
+    /** Which of these the amount is: where the plan counts otherwise by now, its own number stands. */
+    counted: countedSchema.optional(),
     /** All that is held; 0 is body weight alone. */
     loadKg: z.number().min(0).max(500).optional(),
     /** Not done at all in these weeks. */

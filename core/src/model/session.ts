@@ -157,6 +157,15 @@ export const FOCUS_WORDS: Readonly<Record<Focus, string>> = {
   posture: 'posture',
 };
 
+/** How fast repetitions go: led by somebody who counts, steady, or slow strength work. */
+export const paceSchema = z.enum(['led', 'steady', 'slow']);
+export type Pace = z.infer<typeof paceSchema>;
+export const PACE_WORDS: Readonly<Record<Pace, string>> = {
+  led: 'led, somebody counts',
+  steady: 'steady',
+  slow: 'slow strength work',
+};
+
 export const sessionSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -164,6 +173,8 @@ export const sessionSchema = z.strictObject({
   /** Remarks on it that the coach has read and waved away. */
   dismissed: z.array(z.string().min(1).max(200)).max(200).optional(),
   budgetMinutes: z.int().min(1).max(180),
+  /** Slow strength work when absent. */
+  pace: paceSchema.optional(),
   blocks: z.array(blockSchema).max(40),
   archived: archivedSchema,
 });

@@ -11,6 +11,9 @@ export const nameSchema = z.string().trim().min(1).max(120);
 /** Put by: out of every list and off the board, with all that was logged kept, until it is brought back. */
 export const archivedSchema = z.literal(true).optional();
 
+/** What the amount of a set is. */
+export const countedSchema = z.enum(['reps', 'seconds']);
+
 export const unitSchema = z.enum(['kg', 'lb']);
 
 export const tierSchema = z.enum(['beginner', 'intermediate', 'advanced']);

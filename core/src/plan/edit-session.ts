@@ -1,4 +1,12 @@
-import { BLOCKS, type Block, type BlockKind, type Prescription, type Session, type Slot } from '../model';
+import {
+  BLOCKS,
+  type Block,
+  type BlockKind,
+  type Pace,
+  type Prescription,
+  type Session,
+  type Slot,
+} from '../model';
 
 /**
  * Edits of a session. Each takes a session and gives a new one, sharing all that did not change, so that undo is
@@ -8,6 +16,11 @@ import { BLOCKS, type Block, type BlockKind, type Prescription, type Session, ty
 
 function withBlocks(session: Session, blocks: Block[]): Session {
   return { ...session, blocks };
+}
+
+/** How fast repetitions go; slow strength work is what is not said. */
+export function withPace({ pace: _old, ...session }: Session, pace: Pace): Session {
+  return pace === 'slow' ? session : { ...session, pace };
 }
 
 /** Changes one block. */

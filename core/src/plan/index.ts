@@ -9,6 +9,7 @@ export * from './prescription-pieces';
 export * from './prescription-parse';
 export * from './set-pattern';
 export * from './timing';
+export * from './pace';
 export * from './timeline';
 export * from './edit-session';
 export * from './defaults';

@@ -2,7 +2,15 @@ import * as fc from 'fast-check';
 import { aSlot, reps } from '../../testing/people';
 import { anySession } from '../../testing/sessions';
 import { catalog } from '../library';
-import { TIERS, type Block, type BlockKind, type Prescription, type Session } from '../model';
+import {
+  sessionSchema,
+  TIERS,
+  type Block,
+  type BlockKind,
+  type Prescription,
+  type Session,
+  type Timing,
+} from '../model';
 import {
   addBlock,
   addSlot,
@@ -20,6 +28,8 @@ import {
   sessionTimeline,
   slotLetters,
   USUAL_TIMING,
+  versionForTier,
+  withPace,
 } from './index';
 
 function block(
@@ -184,6 +194,30 @@ describe('sessionTimeline', () => {
       }),
       { numRuns: 200 },
     );
+  });
+});
+
+describe('the pace of a session', () => {
+  const squats = (pace?: Session['pace']): Session => ({
+    ...session(block('b1', 'straight', 0, ['squat', reps(1, 10)])),
+    ...(pace && { pace }),
+  });
+  const seconds = (session: Session, timing?: Timing) =>
+    sessionTimeline(session, { tier: 'intermediate' }, catalog, timing).totalSeconds;
+
+  it('makes a led class shorter than slow strength work, which it is where nothing is said', () => {
+    expect(seconds(squats('led'))).toBeLessThan(seconds(squats('steady')));
+    expect(seconds(squats('steady'))).toBeLessThan(seconds(squats()));
+    expect(seconds(withPace(squats('led'), 'slow'))).toBe(seconds(squats()));
+    expect(sessionSchema.parse(squats('led')).pace).toBe('led');
+  });
+
+  it('gives way to what was measured, exercise by exercise', () => {
+    const source = { kind: 'ladder' as const, ladderId: 'squat' };
+    const id = versionForTier({ source }, 'intermediate', catalog)?.exercise.id ?? '';
+    const measured = { perRep: { [id]: 2 } };
+    expect(seconds(squats(), measured)).toBe(seconds(squats('led'), measured));
+    expect(seconds(squats(), { perRep: { curl: 2 } })).toBe(seconds(squats()));
   });
 });
 

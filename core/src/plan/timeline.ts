@@ -21,6 +21,7 @@ import {
 } from '../ladder';
 import { slotLetters } from './letters';
 import { amountInSet, byTheClock, middleAmount, movementsInOne } from './set-pattern';
+import { atPace } from './pace';
 import { secondsBetween, stationOf, USUAL_TIMING, type Station } from './timing';
 
 export type SegmentKind = 'work' | 'rest' | 'change' | 'loosen';
@@ -175,7 +176,7 @@ function turns(
 }
 
 /**
- * A session drawn to time, every second accounted for: work from tempo × reps or the clock, both sides, getting to
+ * A session drawn to time, every second accounted for: work from tempo × reps at its pace or the clock, both sides, getting to
  * the next exercise, rests, rounds. Getting there happens within the rest, and takes longer than it only where the rest is
  * too short; a clock that leads does not wait for it. The rest after the very last set of a block is not taken, unless
  * the clock leads.
@@ -221,7 +222,8 @@ export function sessionTimeline(
         add('change', moving, block.id, slot.id, station);
         add('rest', rest - moving, before.blockId, before.slotId, before.station);
       }
-      const length = setSeconds(prescription, timed?.exercise, set, timing);
+      const paced = timed && atPace(timed.exercise, { pace: session.pace, perRep: timing.perRep });
+      const length = setSeconds(prescription, paced, set, timing);
       add(lettered ? 'work' : 'loosen', length, block.id, slot.id, station);
       before = { station, blockId: block.id, slotId: slot.id, restSeconds, leads };
     }

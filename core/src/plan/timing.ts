@@ -2,6 +2,7 @@ import type { Exercise, Prop, Timing } from '../model';
 
 /** Times between the work, in seconds. Common practice, no published source; a coach may set their own. */
 export const USUAL_TIMING: Required<Timing> = {
+  perRep: {},
   /** Taking position for another exercise. */
   setUpSeconds: 4,
   /** Putting one thing down and taking up the next, beside taking position. */
@@ -14,8 +15,11 @@ export const USUAL_TIMING: Required<Timing> = {
   sideSeconds: 4,
 };
 
+/** A time between the work. */
+export type TimingKey = Exclude<keyof Timing, 'perRep'>;
+
 /** What a coach reads where the times are set. */
-export const TIMING_WORDS: Record<keyof Timing, string> = {
+export const TIMING_WORDS: Record<TimingKey, string> = {
   setUpSeconds: 'taking position for another exercise',
   changeSeconds: 'changing the thing held, beside that',
   floorSeconds: 'getting down to the floor, or up',
@@ -53,11 +57,21 @@ export function stationOf(
 
 /** Seconds from one station to the next; none for more of the same. */
 export function secondsBetween(from: Station, to: Station, timing: Required<Timing>): number {
-  if (from.doing === to.doing) return 0;
-  return (
-    timing.setUpSeconds +
-    (from.holding === to.holding ? 0 : timing.changeSeconds) +
-    (from.onFloor === to.onFloor ? 0 : timing.floorSeconds) +
-    (from.place === to.place ? 0 : timing.wallSeconds)
-  );
+  return partsBetween(from, to).reduce((sum, key) => sum + timing[key], 0);
+}
+
+/**
+ * What getting from one station to the next is made of; nothing for more of the same.
+ *
+ * @example partsBetween(standingFree, lyingFree) // ['setUpSeconds', 'floorSeconds']
+ */
+export function partsBetween(from: Station, to: Station): TimingKey[] {
+  if (from.doing === to.doing) return [];
+  const parts: readonly (readonly [TimingKey, boolean])[] = [
+    ['setUpSeconds', true],
+    ['changeSeconds', from.holding !== to.holding],
+    ['floorSeconds', from.onFloor !== to.onFloor],
+    ['wallSeconds', from.place !== to.place],
+  ];
+  return parts.flatMap(([key, takes]) => (takes ? [key] : []));
 }

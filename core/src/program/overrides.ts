@@ -41,14 +41,14 @@ function together(earlier: Override, later: Override): Override {
   if (later.leaveOut) return later;
   const { leaveOut: _, ...before } = earlier;
   if (!namesVersion(later)) return { ...before, ...later };
-  const { rungId, exerciseId, levers, sets, amount, loadKg, ...rest } = before;
+  const { rungId, exerciseId, levers, sets, amount, counted, loadKg, ...rest } = before;
   const sameVersion =
     rungId === later.rungId &&
     exerciseId === later.exerciseId &&
     JSON.stringify(levers) === JSON.stringify(later.levers);
   const numbers = {
     ...(sets !== undefined && { sets }),
-    ...(amount !== undefined && { amount }),
+    ...(amount !== undefined && { amount, ...(counted && { counted }) }),
     ...(loadKg !== undefined && { loadKg }),
   };
   return { ...rest, ...(sameVersion && numbers), ...later };

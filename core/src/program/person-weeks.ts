@@ -12,6 +12,7 @@ import {
   type Scheme,
   type Slot,
 } from '../model';
+import type { Pacing } from '../plan';
 import { gateStatus, prerequisitesReached, sameVersion, versionKey } from '../ladder';
 import {
   evidenceFor,
@@ -59,6 +60,8 @@ export interface Person {
 export interface SlotJob {
   readonly slot: Slot;
   readonly restSeconds: number;
+  /** Of its session. */
+  readonly pacing: Pacing;
   readonly scheme: Scheme;
   readonly overrides: readonly Override[];
   readonly log: readonly LogEntry[];
@@ -122,8 +125,8 @@ export function cellsOf(job: SessionJob, week: number): Cell[] {
   const { program, placeInProgram } = job;
   const about = [program?.weeks.length, placeInProgram];
   const slots = job.slots.map((slotJob): RememberedSlot => {
-    const { slot, restSeconds, scheme, overrides, log } = slotJob;
-    const inputs = [slot, restSeconds, scheme, ...about, ...overrides];
+    const { slot, restSeconds, pacing, scheme, overrides, log } = slotJob;
+    const inputs = [slot, restSeconds, pacing, scheme, ...about, ...overrides];
     const memo = job.person.memo(`slot ${slot.id}`, inputs, createMemo);
     return { ...slotJob, log: memo('log', log, () => log), memo };
   });
@@ -243,7 +246,7 @@ function workOut(
   const { person } = job;
   const { last } = before;
   const lastCell = readyIn(last);
-  const place = (standing: Standing | undefined) => placed(person, slotJob.slot, override, standing);
+  const place = (standing: Standing | undefined) => placed(person, slotJob, override, standing);
   const past = lastCell && pastOf(job, slotJob, lastCell, before, week);
   const inProgram = programPlace(job, week, before);
   const ask =
@@ -256,6 +259,7 @@ function workOut(
     participant,
     owned,
     strength,
+    pacing: slotJob.pacing,
     override,
     standing,
     week: week.week,
@@ -285,13 +289,13 @@ function heldBefore(last: ReadyCell | undefined, earlier: ReadyCell | undefined)
 /** Steps 1 to 3, once for the plain answer and once for each override and each rung come to. */
 function placed(
   { memo, context }: Person,
-  slot: Slot,
+  { slot, pacing }: SlotJob,
   override: Override | undefined,
   standing: Standing | undefined,
 ): CellDraft {
   const rung = standing ? `${standing.rungId} ${JSON.stringify(standing.levers)}` : '';
-  return memo(`place ${slot.id} ${override?.id ?? ''} ${rung}`, [slot, override], () =>
-    placeSlot(slot, { ...context, override, standing }),
+  return memo(`place ${slot.id} ${override?.id ?? ''} ${rung}`, [slot, override, pacing], () =>
+    placeSlot(slot, { ...context, pacing, override, standing }),
   );
 }
 

@@ -5,7 +5,7 @@ import { marksIn } from '../../testing/reading';
 import { reasonWords } from '../reason';
 import { LIBRARY_EXERCISES, LIBRARY_LADDERS } from '../library';
 import type { DrayDocument, LogEntry } from '../model';
-import { editSlot } from '../plan';
+import { editEachTier, editSlot, withPace } from '../plan';
 import { createResolver, NotInDocumentError, resolveBoard, resolveCard } from './index';
 
 describe('resolveBoard on the demo class', () => {
@@ -95,6 +95,49 @@ describe('resolveBoard on the demo class', () => {
     expect(() =>
       resolveCard(boatyard, { participantId: 'gone', sessionId: 'tuesday', week: 1 }),
     ).toThrowError(/participant/);
+  });
+});
+
+describe('work by the clock', () => {
+  const resolver = createResolver();
+  /** The loads of everybody for forty seconds of squats, in a session of a pace. */
+  const loads = (document: DrayDocument) =>
+    resolver
+      .board(document, { sessionId: 'tuesday', week: 1 })
+      .rows.flatMap(({ cells }) => cells)
+      .flatMap((cell) =>
+        cell.slotId === 'tue-squat' && cell.status === 'ready' && cell.load ? [cell.load.kg] : [],
+      );
+  const tuesdayAs = (
+    change: (session: DrayDocument['sessions'][number]) => DrayDocument['sessions'][number],
+  ) => ({
+    ...boatyard,
+    sessions: boatyard.sessions.map((session) => (session.id === 'tuesday' ? change(session) : session)),
+  });
+  const slow = tuesdayAs((session) =>
+    editSlot(session, 'tue-squat', (slot) =>
+      editEachTier(slot, (one) => ({ ...one, work: { kind: 'time', seconds: 40 } })),
+    ),
+  );
+  const led = {
+    ...slow,
+    sessions: slow.sessions.map((session) => (session.id === 'tuesday' ? withPace(session, 'led') : session)),
+  };
+
+  it('is never heavier where repetitions go faster, since more of them fit', () => {
+    const [before, after] = [loads(slow), loads(led)];
+    expect(after.length).toBe(before.length);
+    after.forEach((kg, at) => expect(kg).toBeLessThanOrEqual(before[at]!));
+    expect(after.reduce((sum, kg) => sum + kg, 0)).toBeLessThan(before.reduce((sum, kg) => sum + kg, 0));
+  });
+
+  it('goes by repetitions as measured, and is worked out again when they are', () => {
+    const perRep = Object.fromEntries(LIBRARY_EXERCISES.map(({ id }) => [id, 1.5]));
+    const measured = { ...slow, settings: { ...slow.settings, timing: { perRep } } };
+    const [before, after] = [loads(slow), loads(measured)];
+    after.forEach((kg, at) => expect(kg).toBeLessThanOrEqual(before[at]!));
+    expect(after).not.toEqual(before);
+    expect(loads(slow)).toEqual(before);
   });
 });
 

@@ -10,7 +10,7 @@ import {
 import { ownedFrom, type AttainableLoad, type SharedLoads } from '../kit';
 import type { Catalog, RankedSubstitute } from '../ladder';
 import { catalogOf } from '../library';
-import { restAfter, slotLetters, slotName } from '../plan';
+import { restAfter, slotLetters, slotName, type Pacing } from '../plan';
 import { alternativesFor, loadsFor, resolve, type Cell, type ReadyCell } from '../resolve';
 import { strengthBook } from '../strength';
 import { doneSets } from './done-sets';
@@ -106,6 +106,12 @@ export function createResolver(today?: () => string): Resolver {
     return memo(`same facts ${key}`, [facts.key, catalog], () => facts);
   }
 
+  /** The same as long as the session's pace and the class's times are. */
+  function pacingOf({ settings }: DrayDocument, { id, pace }: Session): Pacing {
+    const perRep = settings.timing?.perRep;
+    return memo(`pacing ${id}`, [pace, perRep], () => ({ pace, perRep }));
+  }
+
   /** Everything that bears on a session, ready for any person and week. */
   function cellsIn(document: DrayDocument, session: Session, columns: readonly BoardColumn[]) {
     const program = programOf(document, session.id);
@@ -113,6 +119,7 @@ export function createResolver(today?: () => string): Resolver {
     const catalog = catalogOf(document);
     const index = logIndex(document.log);
     const place = placeInProgram(program, session.id);
+    const pacing = pacingOf(document, session);
     const planned = (program?.weeks ?? []).flatMap(({ week, lighter }) => (lighter ? [week] : []));
     return (participant: Participant, week: number, lighter = false): readonly Cell[] => {
       const slots = columns.map(({ slot, block }): SlotJob => {
@@ -120,6 +127,7 @@ export function createResolver(today?: () => string): Resolver {
         return {
           slot,
           restSeconds: restAfter(block, slot.id),
+          pacing,
           scheme: schemeOf(slot, program),
           overrides: overrides.get(key) ?? NONE,
           log: index.ofCell(participant.id, slot.id),
@@ -188,10 +196,11 @@ export function createResolver(today?: () => string): Resolver {
 
     alternatives(document, cell, { sessionId }) {
       const participant = document.participants.find(({ id }) => id === cell.participantId);
-      const slot = slotIn(sessionOf(document, sessionId), cell.slotId);
+      const session = sessionOf(document, sessionId);
+      const slot = slotIn(session, cell.slotId);
       if (!participant || !slot || cell.status !== 'ready') return NONE;
       const { context } = personIn(document, programOf(document, sessionId), participant);
-      return alternativesFor(cell, slot, context);
+      return alternativesFor(cell, slot, { ...context, pacing: pacingOf(document, session) });
     },
 
     loads(document, { participantId, sessionId }, { load, version }) {
@@ -208,7 +217,9 @@ export function createResolver(today?: () => string): Resolver {
       const known = document.participants.find(({ id }) => id === participant.id);
       if (!slot || !block || !known) return undefined;
       const { context } = personIn(document, programOf(document, sessionId), known);
-      return resolve(slot, { ...context, participant, week, restSeconds: restAfter(block, slotId) });
+      const pacing = pacingOf(document, session);
+      const restSeconds = restAfter(block, slotId);
+      return resolve(slot, { ...context, pacing, participant, week, restSeconds });
     },
   };
 }

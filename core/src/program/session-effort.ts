@@ -1,5 +1,13 @@
-import { BLOCKS, type Exercise, type Prescription, type Session, type Slot, type Tier } from '../model';
-import { isBig, isIsolation } from '../compose';
+import {
+  BLOCKS,
+  isBig,
+  isIsolation,
+  type Exercise,
+  type Prescription,
+  type Session,
+  type Slot,
+  type Tier,
+} from '../model';
 import type { Catalog } from '../ladder';
 import { middleAmount, sessionTimeline, versionForTier, type Segment } from '../plan';
 import { lighterSets } from '../resolve';

@@ -1,4 +1,4 @@
-import { reserveOf, type LogEntry, type Pain } from '../model';
+import { countedAs, reserveOf, type LogEntry, type Pain } from '../model';
 import type { Version } from '../ladder';
 import type { ReadyCell } from '../resolve';
 import { CHART_CURVE, repsAfter, type RepCurve } from '../strength';
@@ -16,6 +16,8 @@ export type Evidence =
   | { readonly kind: 'hurt'; readonly pain: Pain }
   /** Another version was done in its place: it says nothing of the one that was asked. */
   | { readonly kind: 'otherVersion'; readonly exerciseId: string; readonly rungId: string | undefined }
+  /** The work was counted otherwise then, in repetitions and not in seconds or the other way: the numbers say nothing of it. */
+  | { readonly kind: 'countedOtherwise'; readonly counted: LogEntry['counted'] }
   /** Every set as it was asked, or better. */
   | ({ readonly kind: 'made' } & DoneSets)
   /** As it was asked, but not all of the sets. */
@@ -79,7 +81,10 @@ export function evidenceFor(
   const entries = visit.filter((entry) => isOf(entry, cell.version));
   const [first] = entries;
   if (!first) return { kind: 'otherVersion', exerciseId: any.exerciseId, rungId: any.rungId };
-  return judged(cell, entries, first, curve);
+  const alike = entries.filter(({ counted }) => counted === countedAs(cell.work.kind));
+  const [counted] = alike;
+  if (!counted) return { kind: 'countedOtherwise', counted: first.counted };
+  return judged(cell, alike, counted, curve);
 }
 
 function lastVisit(entries: readonly LogEntry[]): LogEntry[] {

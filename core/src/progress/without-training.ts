@@ -27,7 +27,7 @@ function again({ work }: ReadyCell, reason: CellReason): Ask {
 /**
  * What follows from a week without proper training in a slot, whatever its scheme: pain holds or stops it, one week away
  * holds it, every second one takes a step back, work that was left out or done in part is asked again, and so is what another
- * version was done in the place of. Another load that was used is where it goes on from.
+ * version was done in the place of, or what was counted otherwise. Another load that was used is where it goes on from.
  *
  * @param state after a week
  * @returns undefined where there was training
@@ -49,6 +49,8 @@ export function withoutTraining(state: SchemeState): Ask | undefined {
       const name = rung?.name ?? catalog.exerciseById(evidence.exerciseId)?.name ?? evidence.exerciseId;
       return again(cell, { step: 'target', kind: 'didOtherVersion', name, asked: cell.version });
     }
+    case 'countedOtherwise':
+      return again(cell, { step: 'target', kind: 'countedOtherwise', counted: evidence.counted });
     case 'partly':
       return again(cell, { step: 'target', kind: 'didPart', sets: evidence.sets, of: cell.work.sets });
     case 'made':

@@ -81,6 +81,7 @@ const MARKINGS: {
   awayStepBack: QUIET,
   awayClockStays: QUIET,
   didOtherVersion: QUIET,
+  countedOtherwise: QUIET,
   didOtherLoad: QUIET,
   didPart: QUIET,
   fellShort: QUIET,
@@ -157,6 +158,7 @@ const MARKINGS: {
     plain: ({ said }) => `your coach: ${said}`,
   },
   againstCaution: { kind: 'caution', words: ({ rule }) => `despite: ${rule.mark}` },
+  handCountedOtherwise: QUIET,
   numbersByHand: {
     kind: 'byHand',
     words: ({ said }) => `by hand: ${said}`,

@@ -115,6 +115,10 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
       ? `${weeks} weeks away: a step back by ${percent} %${amount ? `, to ${amountWords(amount)}` : ''}.`
       : `${weeks} weeks away: a step back by ${percent} %, to ${held(mostKg, reader)} at the most.`,
   awayClockStays: ({ weeks }) => `${weeks} weeks away: the clock stays.`,
+  countedOtherwise: ({ counted }) =>
+    counted === 'reps'
+      ? 'Last time it was counted in repetitions, now it goes by the clock: the plan’s numbers.'
+      : 'Last time it went by the clock, now it is counted in repetitions: the plan’s numbers.',
   didOtherVersion: ({ name, asked }) => `“${name}” was done instead of “${asked.name}”: this is asked again.`,
   didOtherLoad: ({ askedKg, doneKg, takenOver }, reader) =>
     takenOver
@@ -255,6 +259,8 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   versionByHand: ({ version, said }) => `Set by hand to “${version.name}”: ${stopped(said)}`,
   againstCaution: ({ rule }) =>
     `${capital(SUBJECT_WORDS[rule.condition])} would forbid it: ${lowerFirst(rule.words)}`,
+  handCountedOtherwise: () =>
+    'What was set by hand was counted otherwise, in repetitions or by the clock: the plan’s number stands.',
   numbersByHand: ({ said }) => `Set by hand: ${stopped(said)}`,
   decided: ({ decision, said }) =>
     `${decision === 'declined' ? 'Declined' : 'Agreed'} in a review: ${stopped(said)}`,

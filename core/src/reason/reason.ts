@@ -4,6 +4,7 @@ import type {
   Gate,
   Hold,
   LeverSettings,
+  LogEntry,
   Need,
   Pain,
   Pattern,
@@ -193,6 +194,7 @@ type TargetReason = Step<
     }
   | { readonly kind: 'awayClockStays'; readonly weeks: number }
   | { readonly kind: 'didOtherVersion'; readonly name: string; readonly asked: Version }
+  | { readonly kind: 'countedOtherwise'; readonly counted: LogEntry['counted'] }
   | {
       readonly kind: 'didOtherLoad';
       readonly askedKg: number;
@@ -330,6 +332,7 @@ type ByHandReason = Step<
   | { readonly kind: 'versionByHand'; readonly version: Version; readonly said: string }
   | { readonly kind: 'againstCaution'; readonly rule: CautionRule }
   | { readonly kind: 'numbersByHand'; readonly said: string }
+  | { readonly kind: 'handCountedOtherwise' }
   | {
       readonly kind: 'decided';
       readonly decision: Decision | undefined;

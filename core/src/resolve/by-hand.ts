@@ -1,4 +1,4 @@
-import { amountLike, type Override } from '../model';
+import { amountLike, countedAs, type AmountKind, type Override } from '../model';
 import { limited } from './attainable';
 import { pickLoad } from '../kit';
 import { versionOfExercise, type Version } from '../ladder';
@@ -22,14 +22,26 @@ export function byHand(draft: CellDraft, context: DoseContext): CellDraft {
   const { override } = context;
   const { dose } = draft;
   if (!override || !dose) return draft;
-  const { sets, amount, loadKg } = override;
+  const { sets, loadKg } = override;
+  const amount = amountByHand(override, dose.amount.kind);
   const written = {
     ...dose,
     ...(sets !== undefined && { sets }),
     ...(amount !== undefined && { amount: amountLike(dose.amount, amount), aim: undefined }),
     ...(loadKg !== undefined && { load: loadByHand(loadKg, draft, context) }),
   };
-  return limited({ ...draft, dose: written, trace: [...draft.trace, ...handReasons(override)] });
+  const otherwise: CellReason[] =
+    amount === override.amount ? [] : [{ step: 'byHand', kind: 'handCountedOtherwise' }];
+  return limited({
+    ...draft,
+    dose: written,
+    trace: [...draft.trace, ...handReasons(override), ...otherwise],
+  });
+}
+
+/** The amount that is set, unless it counts seconds where the plan now counts repetitions, or the other way: ten are not ten seconds. */
+function amountByHand({ amount, counted }: Override, kind: AmountKind): number | undefined {
+  return counted === undefined || counted === countedAs(kind) ? amount : undefined;
 }
 
 function handReasons({ sets, amount, loadKg, reason, reviewOfWeek, decision }: Override): CellReason[] {

@@ -1,6 +1,7 @@
 import type { LeverSettings, Override, Pain, Participant } from '../model';
 import type { Owned } from '../kit';
 import type { Catalog } from '../ladder';
+import type { Pacing } from '../plan';
 import type { StrengthBook } from '../strength';
 import type { Ask } from './ask';
 import type { ReadyCell } from './cell';
@@ -11,6 +12,8 @@ export interface PlaceContext {
   readonly participant: Participant;
   readonly owned: Owned;
   readonly strength: StrengthBook;
+  /** How fast the session goes: so many repetitions fit into its clocks. */
+  readonly pacing?: Pacing | undefined;
   readonly override?: Override | undefined;
   /** Where a scheme has brought them on the slot's ladder; step 2 and 3 still have their say. */
   readonly standing?: Standing | undefined;

@@ -13,7 +13,7 @@ import {
 } from '../model';
 import type { EffortLimits } from '../caution';
 import type { Version } from '../ladder';
-import { USUAL_MOST_REPS } from '../plan';
+import { atPace, USUAL_MOST_REPS, type Pacing } from '../plan';
 import type { Wanted } from '../reason';
 import { bodyMovedKg, curveOf, repsOfPart } from '../strength';
 import type { PlaceContext } from './context';
@@ -49,9 +49,9 @@ function startCount(work: Work): number {
   }
 }
 
-/** Repetitions of a set as far as a load is concerned: clocked ones by the pace of the exercise. */
-function repsFor({ kind, amount }: Amount, { secondsPerRep }: Exercise): number {
-  return kind === 'reps' ? amount : Math.max(1, amount / secondsPerRep);
+/** Repetitions of a set as far as a load is concerned: clocked ones by how fast the session goes. */
+function repsFor({ kind, amount }: Amount, exercise: Exercise, pacing: Pacing = {}): number {
+  return kind === 'reps' ? amount : Math.max(1, amount / atPace(exercise, pacing).secondsPerRep);
 }
 
 /** Repetitions left undone that a prescription asks for. As many as possible leaves none. */
@@ -157,11 +157,11 @@ export function wantedLoad(
   version: Version,
   prescription: Prescription,
   limits: EffortLimits,
-  { strength, participant }: PlaceContext,
+  { strength, participant, pacing }: PlaceContext,
 ): Wanted | undefined {
   const { exercise } = version;
   const asked = {
-    reps: repsFor(startAmount(prescription.work), exercise),
+    reps: repsFor(startAmount(prescription.work), exercise, pacing),
     reserve: reserveAsked(prescription, version, limits),
     said: reserveSaid(prescription, version),
   };

@@ -84,10 +84,10 @@ export function overridesOf(
   newId: () => string,
 ): Override[] {
   const common = { participantId, slotId, fromWeek: forWeek, reason: said, reviewOfWeek: week, decision };
-  const { sets, amount, loadKg, ...whole } = pin;
+  const { sets, amount, counted, loadKg, ...whole } = pin;
   const numbers: Pin = {
     ...(sets !== undefined && sets > 0 && { sets }),
-    ...(amount !== undefined && amount > 0 && { amount }),
+    ...(amount !== undefined && amount > 0 && { amount, ...(counted && { counted }) }),
     ...(loadKg !== undefined && { loadKg }),
   };
   if (!lasting) return [{ ...common, id: newId(), toWeek: forWeek, ...whole, ...numbers }];

@@ -1,4 +1,4 @@
-import type { LogEntry } from '../model';
+import { countedAs, type LogEntry } from '../model';
 import { doneSets, programOf } from '../program';
 import { isOf } from '../progress';
 import { strengthBook } from '../strength';
@@ -65,7 +65,9 @@ function setsAtFullWork({ document, query, log, cell, slot }: SlotReview): LogEn
   const lighterWeeks = new Set([...planned, ...decided]);
   return log.filter(
     (entry) =>
-      isOf(entry, cell.version) && !(entry.sessionId === query.sessionId && lighterWeeks.has(entry.week)),
+      isOf(entry, cell.version) &&
+      entry.counted === countedAs(cell.work.kind) &&
+      !(entry.sessionId === query.sessionId && lighterWeeks.has(entry.week)),
   );
 }
 

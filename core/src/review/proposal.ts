@@ -63,7 +63,7 @@ export const RAISE_REPS = 2;
 /** What next week is set to when a proposal is agreed to. */
 export type Pin = Pick<
   Override,
-  'sets' | 'amount' | 'loadKg' | 'rungId' | 'exerciseId' | 'levers' | 'leaveOut' | 'lighter'
+  'sets' | 'amount' | 'counted' | 'loadKg' | 'rungId' | 'exerciseId' | 'levers' | 'leaveOut' | 'lighter'
 >;
 
 /** One way on from a week. */

@@ -1,4 +1,11 @@
-import type { DrayDocument, LogEntry, Participant, Scheme, Slot } from '../model';
+import {
+  countedAs,
+  type DrayDocument,
+  type LogEntry,
+  type Participant,
+  type Scheme,
+  type Slot,
+} from '../model';
 import { leversMoved, sameVersion, type Catalog, type RankedSubstitute, type Version } from '../ladder';
 import type { Evidence } from '../progress';
 import type { Reason } from '../reason';
@@ -93,11 +100,12 @@ export function proposalOf(review: SlotReview, way: Way, otherWay?: Way): Propos
  * The numbers of a cell; of work that could be loaded and is not, that it is not.
  *
  * @param cell ready
- * @example numbersOf(cell) // { sets: 3, amount: 10, loadKg: 12.5 }
+ * @example numbersOf(cell) // { sets: 3, amount: 10, counted: 'reps', loadKg: 12.5 }
  */
 export function numbersOf({ work, load, version }: ReadyCell): Pin {
   const loadKg = load?.kg ?? (version.exercise.loading ? 0 : undefined);
-  return { sets: work.sets, amount: work.amount, ...(loadKg !== undefined && { loadKg }) };
+  const { sets, amount, kind } = work;
+  return { sets, amount, counted: countedAs(kind), ...(loadKg !== undefined && { loadKg }) };
 }
 
 /**
