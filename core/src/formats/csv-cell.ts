@@ -14,5 +14,5 @@ export const CSV_WRITING = { newline: '\r\n', escapeFormulae: FORMULA } as const
  * @example asMeant("'=1+1") // '=1+1'
  */
 export function asMeant(cell: string): string {
-  return cell.replace(DEFUSED, '');
+  return cell.startsWith("'") ? cell.replace(DEFUSED, '') : cell;
 }

@@ -1,10 +1,13 @@
+import * as fc from 'fast-check';
 import Papa from 'papaparse';
 import { boatyard } from '@dray/demo';
 import { boatyardInWeekFive } from '@dray/demo/week-five';
 import { catalog } from '../library';
+import { logEntrySchema } from '../model';
 import { kgFromPounds } from '../units';
+import { fieldChecks } from './check-fields';
 import { dateOrderOf, readDate } from './read-date';
-import { logFromCsv, logToCsv, previewLogCsv, type LogCsvOptions } from './log-csv';
+import { LOG_FIELD_NAMES, logFromCsv, logToCsv, previewLogCsv, type LogCsvOptions } from './log-csv';
 
 let made = 0;
 const options = (text: string, part: Partial<LogCsvOptions> = {}): LogCsvOptions => {
@@ -155,6 +158,80 @@ describe('a log as CSV (RFC 4180)', () => {
     expect(logToCsv(boatyardInWeekFive.log.slice(0, 1), twins)).toContain(
       `,${boatyardInWeekFive.log[0]!.participantId},`,
     );
+  });
+});
+
+describe('any table at all', () => {
+  const cell = fc.oneof(
+    fc.constantFrom(
+      '',
+      '0',
+      '7',
+      '12',
+      '-3',
+      '3601',
+      '12,5',
+      '2026-11-24',
+      '31.12.2025',
+      'juno',
+      'Bram',
+      'seconds',
+    ),
+    fc.constantFrom(
+      'goblet-squat',
+      'Plank',
+      'kg',
+      'lb',
+      'left',
+      'held',
+      'lost',
+      'nothing',
+      "'=1",
+      'knee',
+      '999',
+    ),
+    fc.string({ maxLength: 12 }),
+    fc.string({ minLength: 380, maxLength: 420 }),
+  );
+  const line = fc.array(cell, { minLength: LOG_FIELD_NAMES.length, maxLength: LOG_FIELD_NAMES.length });
+  const sound = fc.tuple(
+    fc.record({ place: fc.integer({ min: 3, max: LOG_FIELD_NAMES.length - 1 }), with: cell }),
+    fc.constantFrom('goblet-squat', 'plank'),
+  );
+
+  it('gives only sets that a document may hold, the same as the whole schema would let in', () => {
+    fc.assert(
+      fc.property(fc.array(line, { maxLength: 4 }), fc.array(sound, { maxLength: 6 }), (lines, nearly) => {
+        const rows = nearly.map(([{ place, with: odd }, exercise]) =>
+          LOG_FIELD_NAMES.map((field, at) => {
+            if (at === place) return odd;
+            return { date: '2026-11-24', person: 'juno', exercise, amount: '10' }[field as string] ?? '';
+          }),
+        );
+        const text = Papa.unparse({ fields: [...LOG_FIELD_NAMES], data: [...lines, ...rows] });
+        const { entries, problems } = read(text);
+        const full = [...lines, ...rows].filter((cells) => cells.some((own) => own.trim() !== ''));
+        expect(entries.length + problems.length).toBe(full.length);
+        for (const entry of entries) expect(logEntrySchema.parse(entry)).toEqual(entry);
+      }),
+      { numRuns: 500 },
+    );
+  });
+});
+
+describe('records checked field by field', () => {
+  it('are refused and taken as by the whole schema, however often a value comes', () => {
+    const issueIn = fieldChecks(logEntrySchema);
+    const [good] = boatyardInWeekFive.log;
+    for (let times = 0; times < 3; times += 1) {
+      expect(issueIn({ ...good })).toBeUndefined();
+      expect(issueIn({ ...good, amount: -1 })?.path).toEqual(['amount']);
+      expect(issueIn({ ...good, date: undefined })?.path).toEqual(['date']);
+      expect(issueIn({ ...good, pain: { place: 'knee', score: 11 } })?.path).toEqual(['pain', 'score']);
+    }
+    const spaced: Record<string, unknown> = { ...good, pain: { place: ' knee ', score: 3 } };
+    expect(issueIn(spaced)).toBeUndefined();
+    expect(spaced['pain']).toEqual({ place: 'knee', score: 3 });
   });
 });
 

@@ -17,6 +17,7 @@ import {
 import type { Catalog } from '../ladder';
 import { readSurely, type MovementPart } from '../naming';
 import { inUnit, readMass, type MassUnit } from '../units';
+import { fieldChecks } from './check-fields';
 import { asMeant, CSV_WRITING } from './csv-cell';
 import { dateOrderOf, readDate, type DateOrder } from './read-date';
 
@@ -129,23 +130,36 @@ export interface LogPreview {
   readonly lines: number;
 }
 
-type Line = Readonly<Record<string, string>>;
+type Line = readonly string[];
 
-/** Line by line, so that a file of a million of them does not stand in memory twice; the headings come back. */
-function eachLine(text: string, take: (line: Line, at: number, upTo: number) => void): string[] {
+const PIECE_LENGTH = 1_000_000;
+
+/**
+ * Line by line, in pieces, so that a file of a million of them does not stand in memory twice.
+ *
+ * @param begin told the headings, it gives what takes the lines under them
+ * @param onPiece told now and then how many characters are read
+ */
+function eachLine(
+  text: string,
+  begin: (headings: readonly string[]) => (line: Line, at: number) => void,
+  onPiece?: (upTo: number) => void,
+): void {
+  let take: ((line: Line, at: number) => void) | undefined;
   let at = 0;
-  let headings: string[] = [];
   Papa.parse<Line>(text.replace(/^\uFEFF/, ''), {
-    header: true,
     skipEmptyLines: 'greedy',
-    transformHeader: (heading) => heading.trim(),
-    step: ({ data, meta }) => {
-      headings = meta.fields ?? headings;
-      take(data, at, meta.cursor);
-      at += 1;
+    chunkSize: PIECE_LENGTH,
+    chunk: ({ data, meta }: Papa.ParseResult<Line>) => {
+      for (const line of data) {
+        if (take) take(line, at++);
+        else take = begin(line.map((heading) => heading.trim()));
+      }
+      onPiece?.(meta.cursor);
     },
+    // Its types ask for it where a text is read in pieces.
+    complete: () => undefined,
   });
-  return headings.length > 0 ? headings : headingsOf(text);
 }
 
 /** Of a file with nothing under them. */
@@ -166,9 +180,12 @@ export function previewLogCsv(text: string): LogPreview {
   }
   const dates = new Set<string>();
   let lines = 0;
-  eachLine(text, (line) => {
-    lines += 1;
-    dates.add(cellOf(line, mapping.date));
+  eachLine(text, (all) => {
+    const column = mapping.date === undefined ? -1 : all.indexOf(mapping.date);
+    return (line) => {
+      lines += 1;
+      dates.add(cellAt(line, column));
+    };
   });
   return { headings, mapping, ...dateOrderOf([...dates]), lines };
 }
@@ -185,8 +202,8 @@ function plain(heading: string): string {
     .trim();
 }
 
-function cellOf(line: Line, heading: string | undefined): string {
-  return heading === undefined ? '' : asMeant((line[heading] ?? '').trim());
+function cellAt(line: Line, column: number): string {
+  return asMeant((line[column] ?? '').trim());
 }
 
 /** A line that cannot be taken, and why. */
@@ -213,8 +230,6 @@ export interface LogCsvOptions {
   readonly onProgress?: (share: number) => void;
 }
 
-const PROGRESS_EVERY = 5000;
-
 /**
  * Reads a log with the columns as mapped. Good lines become entries, bad ones are listed with the reason; nothing is guessed
  * but the set's number, which counts on within a day, a person and an exercise, and where a session is held more than once a week
@@ -229,16 +244,20 @@ export function logFromCsv(text: string, options: LogCsvOptions): LogRead {
       problems: [{ line: 1, sentence: `No column stands for “${words}”. Choose one above.` }],
     };
   }
-  const reader = new LineReader(options);
   const entries: LogEntry[] = [];
   const problems: LogProblem[] = [];
-  const about = text.length;
-  eachLine(text, (line, at, upTo) => {
-    const read = reader.read(line);
-    if (typeof read === 'string') problems.push({ line: at + 2, sentence: read });
-    else entries.push(read);
-    if (at % PROGRESS_EVERY === PROGRESS_EVERY - 1) options.onProgress?.(Math.min(1, upTo / about));
-  });
+  eachLine(
+    text,
+    (headings) => {
+      const reader = new LineReader(options, headings);
+      return (line, at) => {
+        const read = reader.read(line);
+        if (typeof read === 'string') problems.push({ line: at + 2, sentence: read });
+        else entries.push(read);
+      };
+    },
+    (upTo) => options.onProgress?.(Math.min(1, upTo / text.length)),
+  );
   return { entries, problems };
 }
 
@@ -247,6 +266,9 @@ const RESERVE_WORDS: Readonly<Record<string, LogEntry['left']>> = {
   some: 'some',
   plenty: 'plenty',
 };
+
+/** A file says a few loads again and again; one that does not is not kept in memory for it. */
+const MOST_LOADS = 5000;
 
 /** Reads one line after another, counting sets on where the file does not number them. */
 class LineReader {
@@ -257,10 +279,22 @@ class LineReader {
   private readonly sessions = new Map<string, string>();
   private readonly counts = new Map<string, number>();
   private readonly dates = new Map<string, string>();
+  private readonly loads = new Map<string, number | undefined>();
+  /** Of the line that is read. */
+  private readonly cells = emptyCells();
+  private readonly columns: readonly (readonly [field: LogField, column: number])[];
+  private readonly issueIn = fieldChecks(logEntrySchema);
   private readonly unit: MassUnit;
 
-  constructor(private readonly options: LogCsvOptions) {
+  constructor(
+    private readonly options: LogCsvOptions,
+    headings: readonly string[],
+  ) {
     const { document, catalog, mapping } = options;
+    this.columns = LOG_FIELD_NAMES.flatMap((field) => {
+      const heading = mapping[field];
+      return heading === undefined ? [] : [[field, headings.indexOf(heading)] as const];
+    });
     for (const { id, name } of document.participants) {
       const key = name.toLowerCase();
       this.people.set(key, this.people.has(key) ? undefined : id);
@@ -279,8 +313,10 @@ class LineReader {
   }
 
   read(line: Line): LogEntry | string {
-    const { mapping, catalog, newId } = this.options;
-    const cell = (field: LogField) => cellOf(line, mapping[field]);
+    const { catalog, newId } = this.options;
+    const { cells } = this;
+    for (const [field, column] of this.columns) cells[field] = cellAt(line, column);
+    const cell = (field: LogField) => cells[field];
     const date = this.dateIn(cell('date'));
     if (date === undefined) return `“${cell('date')}” is no date. Write it like 2026-11-24.`;
     const name = cell('person').toLowerCase();
@@ -300,7 +336,7 @@ class LineReader {
       return `“${cell('unit')}” is no unit: write kg or lb.`;
     const unit = unitWords === '' ? this.unit : unitWords;
     const load = cell('load');
-    const loadKg = load === '' ? undefined : /^0+([.,]0+)?$/.test(load) ? 0 : readMass(load, unit);
+    const loadKg = load === '' ? undefined : this.loadIn(load, unit);
     if (load !== '' && loadKg === undefined) return `“${load}” is no load.`;
     if (loadKg !== undefined && loadKg > MOST_LIFTED_KG)
       return `“${load}” is past ${MOST_LIFTED_WORDS}, the most a load can be.`;
@@ -331,34 +367,45 @@ class LineReader {
 
     const sessionId = this.sessions.get(cell('session').toLowerCase()) ?? (cell('session') || ELSEWHERE);
     const week = cell('week') === '' ? 1 : whole(cell('week'));
-    const entry = {
+    const entry: Record<string, unknown> = {
       id: cell('id') || newId(),
       participantId,
       sessionId,
       slotId: cell('slot') || ELSEWHERE,
       week,
-      nth: cell('nth') === '' ? this.nthOf({ sessionId, week, date }) : whole(cell('nth')),
       date,
       exerciseId,
-      rungId: rung,
-      recipe: cell('recipe') || undefined,
-      hold: holdSchema.safeParse(cell('hold')).data,
       set: cell('set') === '' ? this.nextSet(`${date} ${participantId} ${exerciseId}`) : whole(cell('set')),
       counted,
-      loadKg,
       amount,
-      reserve: leftWords ? undefined : reserve,
-      left: leftWords,
-      side: side || undefined,
-      form: form || undefined,
-      pain: score === undefined ? undefined : { place: cell('where') || 'somewhere', score },
-      touchDowns: cell('touchDowns') === '' ? undefined : whole(cell('touchDowns')),
-      note: cell('note') || undefined,
     };
-    const checked = logEntrySchema.safeParse(defined(entry));
-    if (checked.success) return checked.data;
-    const [issue] = checked.error.issues;
-    return issue ? problemFrom(issue).sentence : 'Something in this line cannot be read.';
+    // A million times over: one object for each, with nothing in it that is not said.
+    const say = (field: keyof LogEntry, value: unknown) => {
+      if (value !== undefined && value !== '') entry[field] = value;
+    };
+    say('nth', cell('nth') === '' ? this.nthOf({ sessionId, week, date }) : whole(cell('nth')));
+    say('rungId', rung);
+    say('recipe', cell('recipe'));
+    if (cell('hold') !== '') say('hold', holdSchema.safeParse(cell('hold')).data);
+    say('loadKg', loadKg);
+    say('reserve', leftWords ? undefined : reserve);
+    say('left', leftWords);
+    say('side', side);
+    say('form', form);
+    if (score !== undefined) say('pain', { place: cell('where') || 'somewhere', score });
+    if (cell('touchDowns') !== '') say('touchDowns', whole(cell('touchDowns')));
+    say('note', cell('note'));
+    const issue = this.issueIn(entry);
+    return issue ? problemFrom(issue).sentence : (entry as LogEntry);
+  }
+
+  private loadIn(text: string, unit: MassUnit): number | undefined {
+    const key = `${text} ${unit}`;
+    if (!this.loads.has(key)) {
+      if (this.loads.size > MOST_LOADS) this.loads.clear();
+      this.loads.set(key, /^0+([.,]0+)?$/.test(text) ? 0 : readMass(text, unit));
+    }
+    return this.loads.get(key);
   }
 
   /** A file has few days and many lines of each. */
@@ -408,13 +455,12 @@ function partOf({ exercise, times = 1, held }: MovementPart): PartId {
   return { exerciseId: exercise.id, moved: {}, times, held, carries: exercise.loading !== undefined };
 }
 
-function whole(text: string): number | undefined {
-  return /^\d+$/.test(text) ? Number(text) : undefined;
+function emptyCells(): Record<LogField, string> {
+  const cells: Partial<Record<LogField, string>> = {};
+  for (const field of LOG_FIELD_NAMES) cells[field] = '';
+  return cells as Record<LogField, string>;
 }
 
-function defined(record: Readonly<Record<string, unknown>>): Record<string, unknown> {
-  const kept: Record<string, unknown> = {};
-  // A million times over: lists of entries would be most of the work.
-  for (const key in record) if (record[key] !== undefined) kept[key] = record[key];
-  return kept;
+function whole(text: string): number | undefined {
+  return /^\d+$/.test(text) ? Number(text) : undefined;
 }
