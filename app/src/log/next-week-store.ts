@@ -1,5 +1,5 @@
 import { computed, inject } from '@angular/core';
-import { logIndex, nextWeekOf, type Decision } from '@dray/core';
+import { logIndex, nextWeekOf, present, type Decision } from '@dray/core';
 import {
   decide,
   decisionOn,
@@ -7,6 +7,7 @@ import {
   PROPOSAL_KINDS,
   PROPOSAL_WORDS,
   reviewClass,
+  reviewLog,
   undecide,
   winsOf,
   type Pin,
@@ -26,6 +27,7 @@ import {
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { counted } from '../ui/count';
+import { growing } from '../ui/growing';
 
 interface NextWeekState {
   readonly selectedId: string | undefined;
@@ -36,6 +38,9 @@ interface Changed {
   readonly id: Proposal['id'];
   readonly pin: Pin;
 }
+
+/** A class of usual size is looked through at once, a large one in breaths. */
+const PEOPLE_AT_ONCE = 8;
 
 const CHANGED = { collection: 'changed' } as const;
 
@@ -71,6 +76,15 @@ export const NextWeekStore = signalStore(
       const last = logIndex(document.log).lastWeek(session.id);
       return last > 0 ? Math.min(view.week(), last) : view.week();
     });
+    /** What was worked out of one state of things, person by person. */
+    const reviewed = computed(() => {
+      const document = view.document();
+      const session = view.session();
+      const query = session && { sessionId: session.id, week: week() };
+      return { document, query, known: new Map<string, readonly Proposal[]>() };
+    });
+    const ids = computed(() => present(view.document()?.participants ?? []).map(({ id }) => id));
+    const people = growing(() => ids().length, PEOPLE_AT_ONCE);
     return {
       reviewed: week,
       /** Whether the session stands in a week after it. */
@@ -80,11 +94,18 @@ export const NextWeekStore = signalStore(
         return !!session && !!document && nextWeekOf(document, session.id, week()) !== undefined;
       }),
       proposals: computed<readonly Proposal[]>(() => {
-        const document = view.document();
-        const session = view.session();
-        if (!document || !session) return [];
-        return reviewClass(document, { sessionId: session.id, week: week() }, view.resolver);
+        const { document, query, known } = reviewed();
+        if (!document || !query) return [];
+        const looked = new Set(ids().slice(0, people()));
+        return reviewClass(document, query, view.resolver, (id) => {
+          const proposals =
+            known.get(id) ?? (looked.has(id) ? reviewLog(document, id, query, view.resolver) : []);
+          if (looked.has(id)) known.set(id, proposals);
+          return proposals;
+        });
       }),
+      /** Everybody's log was looked through. */
+      whole: computed(() => people() >= ids().length),
       wins: computed<readonly (Win & { readonly person: string })[]>(() => {
         const document = view.document();
         const session = view.session();

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
@@ -11,6 +11,7 @@ import { heldLoad } from '../ui/forms/held-load';
 import { MassField } from '../ui/forms/mass-field';
 import { NumberField } from '../ui/forms/number-field';
 import { Shortcuts } from '../ui/keys';
+import { growing } from '../ui/growing';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
 
@@ -30,6 +31,18 @@ export class NextWeekScreen {
   private readonly shortcuts = inject(Shortcuts);
   protected readonly sets = overrideSchema.shape.sets.unwrap();
   protected readonly amount = overrideSchema.shape.amount.unwrap();
+
+  private readonly onPage = growing(() =>
+    this.sheet.groups().reduce((sum, { lines }) => sum + lines.length, 0),
+  );
+  protected readonly groups = computed(() => {
+    let left = this.onPage();
+    return this.sheet.groups().map((group) => {
+      const onPage = Math.min(left, group.lines.length);
+      left -= onPage;
+      return { ...group, onPage };
+    });
+  });
 
   /** What next week would be, with what the coach has changed of it. */
   protected nextWords(line: Line): string {
