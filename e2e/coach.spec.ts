@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { BrowserContext, Locator, Page } from '@playwright/test';
+import { DOCUMENT_VERSION } from '../core/src/model/version';
 import {
   boardWords,
   kept,
@@ -58,7 +59,10 @@ test('a document travels to a clean profile, and its board is the same', async (
   await page.getByRole('button', { name: 'Export to a file' }).click();
   const file = info.outputPath('class.dray.json');
   await (await download).saveAs(file);
-  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'dray', version: 7 });
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({
+    format: 'dray',
+    version: DOCUMENT_VERSION,
+  });
 
   const other = await browser.newContext({ storageState: FRESH });
   const clean = await other.newPage();

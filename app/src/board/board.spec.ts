@@ -4,6 +4,7 @@ import { provideRouter } from '@angular/router';
 import { MatInputHarness } from '@angular/material/input/testing';
 import { MatListItemHarness } from '@angular/material/list/testing';
 import { MatSlideToggleHarness } from '@angular/material/slide-toggle/testing';
+import { editEachTier, editSlot } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
@@ -93,6 +94,42 @@ describe('BoardScreen', () => {
     );
     await fixture.whenStable();
     expect(cell('bram', 'tue-press').textContent).toContain('5 ×');
+  });
+
+  it('keeps what stands by hand as it was counted: twelve repetitions are not twelve seconds of a plan by the clock', async () => {
+    const { fixture, host, loader, documents, choose, button, cell } = await screen();
+    const set = {
+      id: 'o',
+      participantId: 'bram',
+      slotId: 'tue-press',
+      fromWeek: 5,
+      toWeek: 5,
+      reason: 'as he likes it',
+    };
+    documents.edit('by the clock', (document) => ({
+      ...document,
+      overrides: [{ ...set, amount: 12, counted: 'reps' as const }],
+      sessions: document.sessions.map((session) =>
+        editSlot(session, 'tue-press', (slot) =>
+          editEachTier(slot, (one) => ({ ...one, work: { kind: 'time', seconds: 40 } })),
+        ),
+      ),
+    }));
+    await fixture.whenStable();
+    expect(cell('bram', 'tue-press').textContent).toContain('40 s');
+    await choose('bram', 'tue-press');
+    button('Set by hand').click();
+    await fixture.whenStable();
+    const fields = await loader.getAllHarnesses(MatInputHarness.with({ ancestor: 'dray-by-hand-form' }));
+    await fields[0]!.setValue('5');
+    await fields[3]!.setValue('one set more');
+    host.querySelector('dray-by-hand-form form')!.dispatchEvent(new Event('submit'));
+    await until(() => documents.document()!.overrides.some(({ sets }) => sets === 5));
+    expect(documents.document()!.overrides.find(({ sets }) => sets === 5)).toEqual(
+      jasmine.objectContaining({ amount: 12, counted: 'reps' }),
+    );
+    await fixture.whenStable();
+    expect(cell('bram', 'tue-press').textContent).toContain('5 × 40 s');
   });
 
   it('finds another exercise in the coach’s words and says what a caution has against it', async () => {

@@ -128,14 +128,16 @@ export class CellPanel {
     if (!form) return;
     const standing = this.ready()?.override;
     const version = form.version ?? this.versionStandingByHand();
-    const set = amount === form.amount ? standing?.amount : amount;
+    // What stands is kept as it was counted, which may be otherwise than the plan counts by now.
+    const counts = form.seconds ? 'seconds' : 'reps';
+    const work = amount === form.amount ? standing : { amount, counted: counts };
     const byHand = defined({
       ...this.weeks(when),
       rungId: version?.rung?.id,
       exerciseId: version && !version.rung ? version.exercise.id : undefined,
       sets: sets === form.sets ? standing?.sets : sets,
-      amount: set,
-      counted: set === undefined ? undefined : form.seconds ? 'seconds' : 'reps',
+      amount: work?.amount,
+      counted: work?.counted,
       loadKg: loadKg ?? (form.version ? undefined : standing?.loadKg),
       reason,
     });

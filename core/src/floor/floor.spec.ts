@@ -603,6 +603,18 @@ describe('pace', () => {
     });
   });
 
+  it('is not learnt of sets with a tempo of their own, and of a combination as what it is', () => {
+    const seen = (text: string) => {
+      const run = advance(begun(plannedBy(`Straight sets, rest 30 s\n- ${text}`)), 10_000);
+      return timesSeen(runReducer(run, { kind: 'next', at: 50_000 }));
+    };
+    expect(seen('Squat: 1 × 10, 3-1-1').perRep).toEqual([]);
+    const [combined] = seen('2 Squat + 2 Row: 1 × 6').perRep;
+    expect(combined?.seconds).toBeGreaterThan(0);
+    const timing = { perRep: { [combined?.exerciseId ?? '']: combined?.seconds ?? 0 } };
+    expect(timingSchema.parse(timing)).toEqual(timing);
+  });
+
   it('is learnt side by side where the coach calls the other side, and so is the change between them', () => {
     const plan = plannedBy('Straight sets, rest 30 s\n- One-arm row: 1 × 10 each side');
     const first = advance(begun(plan), 10_000);

@@ -92,7 +92,8 @@ function slowestIn(run: Run, { turn, ms, done, switchedMs }: EndedTurn): SetSeen
     const set = setIn(work, turn);
     const note = run.notes[noteKey(turn.id, participantId)];
     const amount = note?.amount ?? (work.asked.sets[turn.set - 1] ?? work.asked.beyond).amount;
-    if (!set || set.clocked || work.open || note?.leftOut || note?.sides || amount < 1) return [];
+    const counted = set && !set.clocked && work.plain && !work.open;
+    if (!counted || note?.leftOut || note?.sides || amount < 1) return [];
     const { exerciseId } = work.asked;
     const sides = set.stretchesMs.length;
     const planned = set.stretchesMs.reduce((sum, one) => sum + one, 0);

@@ -12,6 +12,7 @@ import { askedWork, asksForMost, type AskedWork } from '../logging';
 import {
   atPace,
   middleAmount,
+  movementsInOne,
   setStretches,
   slotLetters,
   stationOf,
@@ -37,6 +38,8 @@ export interface LaneWork {
   readonly asked: AskedWork;
   /** As many as possible: only a number says how many were done. */
   readonly open: boolean;
+  /** Repetitions go as they do in any session, without a tempo, a part of the way or several movements in one: they can be timed. */
+  readonly plain?: boolean;
   readonly sets: readonly LaneSet[];
   readonly station: Station;
   /** After each set: of its own, where it has one. */
@@ -127,6 +130,7 @@ export function laneWork(
     name: fullName(version),
     asked: askedWork(cell),
     open: asksForMost(cell),
+    plain: !prescription.tempo && !prescription.range && movementsInOne(prescription.one) === 1,
     sets: Array.from({ length: work.sets }, (_, set) => {
       const { stretches, betweenSeconds } = setStretches(prescription, paced, set, timing);
       return { stretchesMs: stretches.map(inMs), betweenMs: inMs(betweenSeconds), clocked };

@@ -9,7 +9,7 @@ import { participantSchema } from './participant';
 import { programSchema } from './program';
 import { sessionSchema } from './session';
 import { DOCUMENT_VERSION } from './version';
-import { idSchema, nameSchema, unitSchema } from './vocabulary';
+import { nameSchema, unitSchema, versionIdSchema } from './vocabulary';
 
 const pauseSchema = z.number().min(0).max(120);
 /** Times of the work and between it, in seconds, where the class differs from the usual ones. */
@@ -21,7 +21,7 @@ export const timingSchema = z.strictObject({
   sideSeconds: pauseSchema.optional(),
   /** One repetition, by exercise: as measured on the floor. It goes before the pace of a session. */
   perRep: z
-    .record(idSchema, z.number().min(0.5).max(30))
+    .record(versionIdSchema, z.number().min(0.5).max(30))
     .refine((perRep) => Object.keys(perRep).length <= 1000, { message: 'up to 1,000 exercises are timed' })
     .optional(),
 });
