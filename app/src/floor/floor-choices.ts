@@ -59,7 +59,10 @@ export class FloorChoices {
   learn(run: Run): void {
     this.seen.update((seen) => timesWith(seen, timesSeen(run)));
     void this.device.set(MEASURED, this.seen()).catch(() => undefined);
-    if (this.documents.document()?.settings.timesAsMeasured) this.useMeasured(true);
+    const { timesAsMeasured, timing = {} } = this.documents.document()?.settings ?? {};
+    // What nothing changes is no step to take back.
+    const now = timesAsMeasured && timingAsMeasured(timing, this.seen());
+    if (now && JSON.stringify(now) !== JSON.stringify(timing)) this.useMeasured(true);
   }
 
   /** Plans and classes go by what was measured, from now on; or by the usual times again. */

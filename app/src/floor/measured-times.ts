@@ -26,7 +26,8 @@ interface Row {
       >
       <p i18n class="hint">
         What was timed {{ enough }} times counts, in every session, and each class puts it right. A load for
-        work by the clock goes by it too: faster repetitions are more of them.
+        work by the clock goes by it too where repetitions are faster, since more of them fit; it never gets
+        heavier by it.
       </p>
     } @else {
       <p i18n class="hint">Nothing has been timed yet: a class that is run on the floor tells.</p>

@@ -6,6 +6,7 @@ import schemaFile from '../../../docs/dray.schema.json';
 import { LIBRARY_EXERCISES } from '../library';
 import { LIBRARY_WORDS } from '../library/words';
 import { DOCUMENT_VERSION, type DrayDocument } from '../model';
+import { editEachTier, editSlot } from '../plan';
 import {
   documentJsonSchema,
   MAX_DOCUMENT_BYTES,
@@ -177,10 +178,22 @@ describe('parseDocument', () => {
       { ...override, id: 'a', slotId: 'tue-squat' },
       { ...override, id: 'b', slotId: 'tue-plank' },
       { ...override, id: 'c', slotId: 'tue-squat', amount: undefined, sets: 2 },
+      { ...override, id: 'd', slotId: 'tue-row' },
     ];
-    const parsed = parseDocument(JSON.stringify({ ...boatyard, version: 7, overrides }));
+    // As many as possible in forty seconds: a caution may have made repetitions of it.
+    const sessions = boatyard.sessions.map((session) =>
+      editSlot(session, 'tue-row', (slot) =>
+        editEachTier(slot, (one) => ({ ...one, work: { kind: 'most', seconds: 40 } })),
+      ),
+    );
+    const parsed = parseDocument(JSON.stringify({ ...boatyard, sessions, version: 7, overrides }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.overrides.map(({ counted }) => counted)).toEqual(['reps', 'seconds', undefined]);
+    expect(parsed.document.overrides.map(({ counted }) => counted)).toEqual([
+      'reps',
+      'seconds',
+      undefined,
+      undefined,
+    ]);
   });
 
   it('says where, what and how to mend', () => {

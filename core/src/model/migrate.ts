@@ -207,8 +207,9 @@ export function overrideWithCount(
     const prescription = isRecord(tiers) && tiers[tierOf.get(override['participantId']) ?? ''];
     const work = isRecord(prescription) && prescription['work'];
     if (!isRecord(work)) return override;
-    const clocked =
-      ['time', 'hold'].includes(String(work['kind'])) || (work['kind'] === 'most' && 'seconds' in work);
+    // Where as many as possible in a time was asked, a caution may have made it repetitions: it is not known.
+    if (work['kind'] === 'most' && 'seconds' in work) return override;
+    const clocked = work['kind'] === 'time' || work['kind'] === 'hold';
     return { ...override, counted: clocked ? 'seconds' : 'reps' };
   };
 }

@@ -131,6 +131,12 @@ describe('work by the clock', () => {
     expect(after.reduce((sum, kg) => sum + kg, 0)).toBeLessThan(before.reduce((sum, kg) => sum + kg, 0));
   });
 
+  it('is not heavier either where repetitions were measured slow: a late key is no slow repetition', () => {
+    const perRep = Object.fromEntries(LIBRARY_EXERCISES.map(({ id }) => [id, 15]));
+    const late = { ...slow, settings: { ...slow.settings, timing: { perRep } } };
+    expect(loads(late)).toEqual(loads(slow));
+  });
+
   it('goes by repetitions as measured, and is worked out again when they are', () => {
     const perRep = Object.fromEntries(LIBRARY_EXERCISES.map(({ id }) => [id, 1.5]));
     const measured = { ...slow, settings: { ...slow.settings, timing: { perRep } } };

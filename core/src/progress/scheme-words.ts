@@ -1,4 +1,4 @@
-import { DEFAULT_CAP_PERCENT, type Exercise, type Experience, type Scheme } from '../model';
+import { DEFAULT_CAP_PERCENT, isIsolation, type Exercise, type Experience, type Scheme } from '../model';
 import type { SchemeOf } from './scheme';
 
 /** What a coach reads where a scheme is chosen. */
@@ -90,16 +90,6 @@ export const SCHEME_NUMBERS: Record<Scheme['kind'], readonly SchemeNumber[]> = {
 };
 
 /** Work of one small muscle group grows by less. Source: ACSM position stand 2009, less for small muscles than for large. */
-const SMALL: ReadonlySet<Exercise['pattern']> = new Set([
-  'fly',
-  'raise',
-  'curl',
-  'extend',
-  'calf',
-  'legCurl',
-  'hip',
-  'posture',
-]);
 const SMALL_CAP_PERCENT = 5;
 /** Percent a week by how long someone has lifted: the longer, the less. Common practice, no published source. */
 const PERCENT_A_WEEK: Readonly<Record<Experience, number>> = { new: 5, some: 5, months: 4, years: 2.5 };
@@ -118,7 +108,7 @@ export function schemeFor(
   { pattern }: Exercise,
   experience: Experience = 'some',
 ): Scheme {
-  const small = SMALL.has(pattern);
+  const small = isIsolation({ pattern });
   const capPercent = small ? SMALL_CAP_PERCENT : DEFAULT_CAP_PERCENT;
   const scheme = { ...USUAL_SCHEMES[kind], capPercent };
   if (scheme.kind === 'repsThenLoad' && small) return { ...scheme, stepReps: 1 };
@@ -147,7 +137,7 @@ export function usualScheme(
     if (work === 'hold') return 'timeFirst';
     if (work === 'time') return 'roundsFirst';
     if (!exercise.loading) return 'rungFirst';
-    return experience === 'years' && !SMALL.has(exercise.pattern) ? 'byReserve' : 'repsThenLoad';
+    return experience === 'years' && !isIsolation(exercise) ? 'byReserve' : 'repsThenLoad';
   };
   return schemeFor(kind(), exercise, experience);
 }

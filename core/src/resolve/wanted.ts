@@ -49,9 +49,13 @@ function startCount(work: Work): number {
   }
 }
 
-/** Repetitions of a set as far as a load is concerned: clocked ones by how fast the session goes. */
+/**
+ * Repetitions of a set as far as a load is concerned: clocked ones by how fast the session goes. Slower than usual never means
+ * fewer, and so a heavier load: what was measured slow may have been a late key.
+ */
 function repsFor({ kind, amount }: Amount, exercise: Exercise, pacing: Pacing = {}): number {
-  return kind === 'reps' ? amount : Math.max(1, amount / atPace(exercise, pacing).secondsPerRep);
+  if (kind === 'reps') return amount;
+  return Math.max(1, amount / Math.min(exercise.secondsPerRep, atPace(exercise, pacing).secondsPerRep));
 }
 
 /** Repetitions left undone that a prescription asks for. As many as possible leaves none. */
