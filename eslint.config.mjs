@@ -10,6 +10,7 @@ const CORE_LAYERS = [
   'units',
   'model',
   'body',
+  'figure',
   'strength',
   'kit',
   'ladder',

@@ -1,0 +1,64 @@
+import { partsOf, type Exercise, type Hold, type LeverSettings } from '../model';
+import type { Figure, How } from './figure';
+import { FIGURES } from './figures';
+import { STANDING_STILL } from './standing-still';
+
+/** What a version of an exercise is, as far as a figure needs it. */
+export interface Version {
+  readonly exercise: Exercise;
+  readonly levers: LeverSettings;
+  readonly hold?: Hold | undefined;
+}
+
+/** Kept, so that the same version is the same figure: its poses are then found once. */
+const KEPT = new Map<string, Figure>();
+const MOST_KEPT = 1500;
+
+/**
+ * The figure of an exercise of the library in one version; of one that Dray does not know, the nearest: the first of the same pattern and
+ * position.
+ *
+ * @param exercise any
+ * @param how levers, what is held, and the stature it is drawn for
+ * @returns a figure; somebody standing where there is nothing like it
+ * @example figureOf(gobletSquat, { levers: {}, hold: 'bothHands', statureCm: 170 }).move.keys.length // 2
+ */
+export function figureOf(exercise: Exercise, how: How, library: readonly Exercise[] = []): Figure {
+  const known = FIGURES[exercise.id] ? exercise : nearestOf(exercise, library);
+  const make = known && FIGURES[known.id];
+  if (!make) return STANDING_STILL;
+  const key = JSON.stringify([known.id, how.levers, how.hold ?? '', Math.round(how.statureCm)]);
+  const kept = KEPT.get(key);
+  if (kept) return kept;
+  const figure = make(how);
+  if (KEPT.size >= MOST_KEPT) KEPT.clear();
+  KEPT.set(key, figure);
+  return figure;
+}
+
+/** The exercise of the library whose figure comes nearest to one it does not have. */
+export function nearestOf(exercise: Exercise, library: readonly Exercise[]): Exercise | undefined {
+  const alike = library.filter(({ pattern, id }) => pattern === exercise.pattern && FIGURES[id]);
+  return alike.find(({ position }) => position === exercise.position) ?? alike[0];
+}
+
+/**
+ * The figures of what is done as one repetition: one for an exercise, one for each part of a combination, in order.
+ *
+ * @example figuresOf(thruster, { levers: {}, statureCm: 170 }).length // 2
+ */
+export function figuresOf(
+  exercise: Exercise,
+  how: How,
+  library: readonly Exercise[] = [],
+): readonly Figure[] {
+  const parts = partsOf(exercise);
+  if (!parts) return [figureOf(exercise, how, library)];
+  return parts.map((part) =>
+    figureOf(
+      part.exercise,
+      { ...how, levers: part.levers, hold: part.carries ? how.hold : undefined },
+      library,
+    ),
+  );
+}

@@ -1,0 +1,9 @@
+/**
+ * Figures: how every exercise is seen, and what its mechanics say. Key poses built from parts, by family; the lines that draw them;
+ * how hard a version is for somebody. Knows body and model.
+ */
+export * from './figure';
+export * from './figure-for';
+export * from './drawing';
+export * from './difficulty';
+export { FIGURES } from './figures';
