@@ -12,6 +12,7 @@ import { MatIcon } from '@angular/material/icon';
 import { traceWords, type StepName, type Version } from '@dray/core';
 import { defined } from '../data/defined';
 import { workWords } from '../ui/cell-words';
+import { FigureView } from '../ui/figure/figure';
 import { LoadPicture } from '../ui/load-picture';
 import { BoardStore, type ByHand } from './board-store';
 import { ByHandForm, type Set, type Standing } from './by-hand-form';
@@ -31,7 +32,7 @@ const STEP_WORDS: Record<StepName, string> = {
 /** Why a cell is what it is, what else it could be, and the coach's own hand. */
 @Component({
   selector: 'dray-cell-panel',
-  imports: [ByHandForm, Finder, LoadLine, LoadPicture, MatButton, MatIcon],
+  imports: [ByHandForm, FigureView, Finder, LoadLine, LoadPicture, MatButton, MatIcon],
   templateUrl: './cell-panel.html',
   styleUrl: './cell-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

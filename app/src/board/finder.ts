@@ -13,16 +13,20 @@ import {
   kitsOf,
   ownedFrom,
   PROP_WORDS,
+  type Hold,
   type RankedSubstitute,
   type Version,
 } from '@dray/core';
 import { findVersions, readMovement } from '@dray/core/late';
+import { FigureView } from '../ui/figure/figure';
 import { BoardStore } from './board-store';
 
 /** A version that may be given instead, and what cautions and kit say of it. */
 interface Row {
   readonly id: string;
   readonly version: Version;
+  /** What is held where it is never done without. */
+  readonly hold: Hold | undefined;
   readonly says: string;
   /** Something speaks against it. */
   readonly against: boolean;
@@ -35,7 +39,16 @@ const MOST_NEAR = 3;
 /** Any exercise for one person: looked for by name, muscle, place and props, with what cautions and kit say before it is set. */
 @Component({
   selector: 'dray-finder',
-  imports: [FormField, MatButton, MatFormFieldModule, MatIcon, MatInput, MatListModule, ScrollingModule],
+  imports: [
+    FigureView,
+    FormField,
+    MatButton,
+    MatFormFieldModule,
+    MatIcon,
+    MatInput,
+    MatListModule,
+    ScrollingModule,
+  ],
   template: `
     <mat-form-field class="full">
       <mat-label i18n>instead</mat-label>
@@ -52,6 +65,13 @@ const MOST_NEAR = 3;
       <cdk-virtual-scroll-viewport [itemSize]="height" [style.height.px]="viewHeight()">
         <mat-action-list i18n-aria-label aria-label="What comes near it">
           <button mat-list-item *cdkVirtualFor="let row of rows(); trackBy: byId" (click)="take(row)">
+            <dray-figure
+              matListItemAvatar
+              [exercise]="row.version.exercise"
+              [levers]="row.version.levers"
+              [hold]="row.hold"
+              [size]="30"
+            />
             <span matListItemTitle>{{ row.version.name }}</span>
             <span matListItemLine
               ><span [class.plum]="row.against">{{ row.says }}</span></span
@@ -74,6 +94,11 @@ const MOST_NEAR = 3;
     }
   `,
   styles: `
+    [matListItemAvatar] {
+      background: none;
+      border-radius: 0;
+      align-items: center;
+    }
     :host ::ng-deep .cdk-virtual-scroll-content-wrapper {
       max-width: 100%;
     }
@@ -130,6 +155,7 @@ export class Finder {
     return {
       id: idOf(version),
       version,
+      hold: version.exercise.loading?.required ? version.exercise.loading.holds[0] : undefined,
       says: against || says.filter(Boolean).join(' · '),
       against: against !== '',
     };

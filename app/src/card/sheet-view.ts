@@ -27,6 +27,8 @@ import {
   type ClassPlace,
   type Coaching,
   type Exercise,
+  type Hold,
+  type LeverSettings,
   type Mark,
   type MassUnit,
   type Participant,
@@ -61,6 +63,10 @@ export interface SheetLine {
   readonly load: string;
   readonly made: string;
   readonly recipe: Recipe | undefined;
+  /** What is drawn. */
+  readonly drawn:
+    | { readonly exercise: Exercise; readonly levers: LeverSettings; readonly hold: Hold | undefined }
+    | undefined;
   readonly change: ChangeWords | undefined;
   readonly work: string;
   readonly how: string;
@@ -169,6 +175,7 @@ export class Sheets {
       load: load ? formatHeldMass(load.kg, unit, load.hold === 'pair') : '',
       made: load ? [loadWords(load), eachLoadWords(cell, unit), trust].filter(Boolean).join(', ') : '',
       recipe: load?.recipe,
+      drawn: { exercise: version.exercise, levers: version.levers, hold: load?.hold },
       change: changeWords(cell, unit),
       work: plainWorkWords(cell),
       how: tempoWords(cell),
@@ -236,6 +243,7 @@ const NOTHING_TO_DO = {
   load: '',
   made: '',
   recipe: undefined,
+  drawn: undefined,
   change: undefined,
   work: '',
   how: '',

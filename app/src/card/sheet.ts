@@ -11,6 +11,7 @@ import {
 import { MatButton } from '@angular/material/button';
 import { CLINICIAN_FIRST, STOP_SIGNS } from '@dray/core';
 import { ViewStore } from '../state/view-store';
+import { FigureView } from '../ui/figure/figure';
 import { LoadPicture } from '../ui/load-picture';
 import { CardLog } from './card-log';
 import { Sheets, type SheetLine } from './sheet-view';
@@ -20,7 +21,7 @@ const PICTURE = 40;
 /** What one person does in one class: exercise first, then the load and how it is made, then the work, and a box for each set. */
 @Component({
   selector: 'dray-sheet',
-  imports: [CardLog, DatePipe, LoadPicture, MatButton],
+  imports: [CardLog, DatePipe, FigureView, LoadPicture, MatButton],
   templateUrl: './sheet.html',
   styleUrl: './sheet.scss',
   host: { '[class.half]': 'short()' },

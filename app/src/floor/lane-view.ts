@@ -1,7 +1,17 @@
 import { computed, inject, Injectable, type Signal } from '@angular/core';
-import { formatHeldMass, isPair, marksOf, type Participant, type Recipe } from '@dray/core';
+import {
+  formatHeldMass,
+  isPair,
+  marksOf,
+  type Exercise,
+  type Hold,
+  type LeverSettings,
+  type Participant,
+  type Recipe,
+} from '@dray/core';
 import {
   aboutSets,
+  doersOf,
   doesIn,
   elapsedMs,
   eitherSide,
@@ -44,6 +54,17 @@ export interface LaneView {
   readonly harder: boolean;
 }
 
+/** What is drawn for everybody. */
+export interface ShownVersion {
+  readonly exercise: Exercise;
+  readonly levers: LeverSettings;
+  readonly hold: Hold | undefined;
+}
+
+function sameVersion(a: ShownVersion | undefined, b: ShownVersion | undefined): boolean {
+  return a?.exercise === b?.exercise && a?.levers === b?.levers && a?.hold === b?.hold;
+}
+
 /** What stands where somebody has nothing to do in a turn. */
 const IDLE: Partial<Record<CueKind, string>> = {
   away: $localize`not here today`,
@@ -66,6 +87,27 @@ export class Lanes {
       return participant ? [this.laneOf(run, now, participant, at)] : [];
     });
   });
+
+  /** The version that most of those who are on do, to be shown to all. */
+  readonly shown = computed(
+    (): ShownVersion | undefined => {
+      const run = this.floor.shown();
+      const turn = run?.turns[run.at];
+      if (!run || !turn) return undefined;
+      const cells = doersOf(run, turn).flatMap(
+        ({ participantId }) =>
+          this.floor.cellOf(participantId, turn.slotId, run.lanes[participantId]?.ways[turn.slotId] ?? []) ??
+          [],
+      );
+      const counts = new Map<string, number>();
+      const keyOf = (cell: (typeof cells)[number]) => cell.version.rung?.id ?? cell.version.exercise.id;
+      for (const cell of cells) counts.set(keyOf(cell), (counts.get(keyOf(cell)) ?? 0) + 1);
+      const [most] = [...counts].sort((a, b) => b[1] - a[1]);
+      const cell = cells.find((one) => keyOf(one) === most?.[0]);
+      return cell && { exercise: cell.version.exercise, levers: cell.version.levers, hold: cell.load?.hold };
+    },
+    { equal: sameVersion },
+  );
 
   private laneOf(run: Run, now: number, participant: Participant, at: number): LaneView {
     const into = elapsedMs(run, now);

@@ -1,5 +1,7 @@
-import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import type { Run } from '@dray/core/late';
+import { FigureView } from '../ui/figure/figure';
+import { Lanes } from './lane-view';
 import { stageView } from './stage-view';
 
 /** What is on, read from five metres: the exercise, its time or its count, how far it is, and what comes. */
@@ -30,7 +32,19 @@ import { stageView } from './stage-view';
         </div>
       }
     </div>
+    @if (lanes.shown(); as shown) {
+      <dray-figure
+        class="shown"
+        plays
+        [exercise]="shown.exercise"
+        [levers]="shown.levers"
+        [hold]="shown.hold"
+        [seconds]="shown.exercise.secondsPerRep"
+        [size]="0"
+      />
+    }
   `,
+  imports: [FigureView],
   styleUrl: './stage.scss',
   host: { '[attr.data-seen]': 'view().seen' },
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -39,6 +53,7 @@ export class Stage {
   readonly run = input.required<Run>();
   readonly now = input.required<number>();
 
+  protected readonly lanes = inject(Lanes);
   protected readonly view = computed(() => stageView(this.run(), this.now()));
   protected readonly barWords = computed(
     () => $localize`${Math.round(Math.min(1, this.view().share) * 100)} % of it done`,

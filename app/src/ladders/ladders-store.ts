@@ -15,6 +15,7 @@ import {
   REP_WORDS,
   type Condition,
   type Exercise,
+  type Hold,
   type Ladder,
   type OwnExercise,
   type Participant,
@@ -62,6 +63,9 @@ const INITIAL: LaddersState = {
 
 export interface ClimbRung {
   readonly rung: Rung;
+  readonly exercise: Exercise | undefined;
+  /** What is held where it is never done without. */
+  readonly hold: Hold | undefined;
   readonly levers: string;
   readonly standing: readonly string[];
   /** Whoever has made the gate and waits for the coach's word. */
@@ -123,8 +127,11 @@ export const LaddersStore = signalStore(
       return current.rungs.map((rung) => {
         const here = present(document.participants).filter((person) => standing(person) === rung.id);
         const log = (id: string) => document.log.filter((entry) => entry.participantId === id);
+        const exercise = view.catalog().exercises.get(rung.exerciseId);
         return {
           rung,
+          exercise,
+          hold: exercise?.loading?.required ? exercise.loading.holds[0] : undefined,
           levers: leverWords(rung.levers),
           standing: here.map(({ name }) => name),
           atGate: here.filter(({ id }) => gateStatus(rung, log(id)).open).map(({ name }) => name),
@@ -151,6 +158,7 @@ export const LaddersStore = signalStore(
         const nameOf = (id: string) => exercises.get(id)?.name.toLowerCase() ?? id;
         return {
           exercise,
+          hold: exercise.loading?.required ? exercise.loading.holds[0] : undefined,
           ownExercise: documents.document()?.exercises.some(({ id }) => id === exercise.id) ?? false,
           words: wordsOf(exercise.id, documents.document()?.exercises ?? []),
           gate: gateWords(at.gate),

@@ -19,6 +19,7 @@ import { MatSelectModule } from '@angular/material/select';
 import { MatDialog } from '@angular/material/dialog';
 import { Router } from '@angular/router';
 import { CONDITION_WORDS, conditionSchema, ladderSchema } from '@dray/core';
+import { FigureView } from '../ui/figure/figure';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { TextField } from '../ui/forms/text-field';
 import { TierGlyph } from '../ui/tier-glyph';
@@ -33,6 +34,7 @@ import { RungEditor } from './rung-editor';
   imports: [
     ChoiceField,
     ExerciseEditor,
+    FigureView,
     FormField,
     MatButton,
     MatChipsModule,

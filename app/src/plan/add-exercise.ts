@@ -13,8 +13,16 @@ import {
 import { MatAutocompleteModule, type MatAutocompleteSelectedEvent } from '@angular/material/autocomplete';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
-import { slotName, sourceKey, type Catalog, type SlotSource } from '@dray/core';
+import {
+  slotName,
+  sourceKey,
+  type Catalog,
+  type Exercise,
+  type LeverSettings,
+  type SlotSource,
+} from '@dray/core';
 import { sourceNames } from '@dray/core/late';
+import { FigureView } from '../ui/figure/figure';
 import { ViewStore } from '../state/view-store';
 
 /** What was chosen, with the work typed behind its name. */
@@ -27,6 +35,9 @@ interface Choice {
   readonly name: string;
   readonly kind: string;
   readonly source: SlotSource;
+  /** What is drawn beside the name: of a ladder the rung in its middle. */
+  readonly exercise?: Exercise | undefined;
+  readonly levers?: LeverSettings;
 }
 
 const KIND_WORDS: Readonly<Record<SlotSource['kind'], string>> = {
@@ -40,15 +51,21 @@ const MOST_SHOWN = 40;
 
 function choicesOf({ ladders, exercises }: Catalog): Choice[] {
   return [
-    ...[...ladders.values()].map(({ id, name, rungs }): Choice => ({
-      name,
-      kind: $localize`ladder, ${rungs.length} rungs`,
-      source: { kind: 'ladder', ladderId: id },
-    })),
-    ...[...exercises.values()].map(({ id, name }): Choice => ({
-      name,
+    ...[...ladders.values()].map(({ id, name, rungs }): Choice => {
+      const middle = rungs[Math.floor(rungs.length / 2)];
+      return {
+        name,
+        kind: $localize`ladder, ${rungs.length} rungs`,
+        source: { kind: 'ladder', ladderId: id },
+        exercise: middle && exercises.get(middle.exerciseId),
+        ...(middle && { levers: middle.levers }),
+      };
+    }),
+    ...[...exercises.values()].map((exercise): Choice => ({
+      name: exercise.name,
       kind: $localize`the same for all`,
-      source: { kind: 'exercise', exerciseId: id },
+      source: { kind: 'exercise', exerciseId: exercise.id },
+      exercise,
     })),
   ];
 }
@@ -56,7 +73,7 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
 /** Type a few letters, Enter: a ladder or an exercise stands in the block. */
 @Component({
   selector: 'dray-add-exercise',
-  imports: [MatAutocompleteModule, MatFormFieldModule, MatInput],
+  imports: [FigureView, MatAutocompleteModule, MatFormFieldModule, MatInput],
   template: `
     <mat-form-field class="long tight">
       <input
@@ -75,6 +92,9 @@ function choicesOf({ ladders, exercises }: Catalog): Choice[] {
     <mat-autocomplete #auto autoActiveFirstOption (optionSelected)="choose($event)">
       @for (choice of matching(); track choice.kind + choice.name) {
         <mat-option [value]="choice">
+          @if (choice.exercise; as exercise) {
+            <dray-figure [exercise]="exercise" [levers]="choice.levers ?? {}" [size]="34" />
+          }
           {{ choice.name }} <span class="unit">{{ choice.kind }}</span>
         </mat-option>
       }

@@ -27,7 +27,8 @@ const USUAL: Readonly<Record<View, Readonly<Record<MomentJoint, BothWays>>>> = {
     lowBack: [3.6, 2.2],
     shoulder: [1.2, 0.9],
     elbow: [0.65, 0.9],
-    wrist: [0.2, 0.12],
+    // The forearm turns: which side of the wrist works does not show from the side.
+    wrist: [0.2, 0.2],
   },
   front: {
     ankle: [0.4, 0.4],

@@ -47,6 +47,28 @@ export function placedKeys(move: Move, statureCm: number): readonly Placed[] {
   return placed;
 }
 
+const SAMPLED = new WeakMap<Move, Map<number, readonly Placed[]>>();
+
+/**
+ * The poses of a movement and those half-way between them: where it is hardest may be on the way, as in a curl.
+ *
+ * @example samplesOf(curl, 170).length // 3: down, half-way, up
+ */
+export function samplesOf(move: Move, statureCm: number): readonly Placed[] {
+  const kept = SAMPLED.get(move) ?? new Map<number, readonly Placed[]>();
+  SAMPLED.set(move, kept);
+  const known = kept.get(statureCm);
+  if (known) return known;
+  const keys = placedKeys(move, statureCm);
+  // Between two that rest on other things nobody knows what bears when.
+  const samples = keys.flatMap((key, at) => {
+    const next = keys[at + 1];
+    return next && standAlike(key, next) ? [key, between(key, next, statureCm, 0.5)] : [key];
+  });
+  kept.set(statureCm, samples);
+  return samples;
+}
+
 function stanceOf({ view, carried }: Move, { pose, rests, balanced, hanging }: Key): Held {
   return {
     view,
@@ -56,6 +78,12 @@ function stanceOf({ view, carried }: Move, { pose, rests, balanced, hanging }: K
     ...(hanging && { hanging }),
     ...(carried && { carried }),
   };
+}
+
+function standAlike(from: Placed, to: Placed): boolean {
+  const bearing = ({ stance }: Placed) => stance.rests.filter(({ light }) => !light).length;
+  const shared = sharedRests(from, to).filter(({ light }) => !light).length;
+  return shared === bearing(from) && shared === bearing(to);
 }
 
 /** What two keys both rest on, in the place where the first has it: what must not slide between them. */
@@ -84,7 +112,15 @@ export function between(from: Placed, to: Placed, statureCm: number, share: numb
   const rests = sharedRests(from, to).map((rest): Rest => ({ ...rest, at: 'asBefore' }));
   const shortening = mixed(from.shortening, to.shortening, share);
   const pose = poseOf(numbers);
-  const stance: Held = { view: from.view, pose, rests };
+  const [a, b] = [from.stance, to.stance];
+  const stance: Held = {
+    view: from.view,
+    pose,
+    rests,
+    ...(a.balanced && b.balanced && { balanced: true }),
+    ...(a.hanging && a.hanging === b.hanging && { hanging: a.hanging }),
+    ...(a.carried && { carried: a.carried }),
+  };
   if (rests.length === 0) {
     return {
       view: from.view,

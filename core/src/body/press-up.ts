@@ -100,7 +100,8 @@ export function pressUp({ hands, feet = FLOOR, pivot = 'toes', arms }: PressUp, 
       : [{ with: 'ball', on: feet, at: 0 }];
   const palms: Rest = wall
     ? { with: 'palm', on: { kind: 'wall', share: handsAt }, at: share(hands) }
-    : { with: 'palm', on: hands, at: handsAt };
+    : // The hands hold an edge; on the floor they only rub.
+      { with: 'palm', on: hands, at: handsAt, ...(hands.kind !== 'floor' && { holds: true }) };
   return {
     view: 'side',
     keys: [

@@ -205,7 +205,21 @@ function shareOut(
 ): Statics['forces'] {
   const states: State[] = contacts.map(() => 'free');
   const asked = askedOf(placed, contacts, known, metres, strength);
-  // Each round takes one contact that pulls off, or one that slips further than it rubs.
+  let forces = settled(contacts, states, asked);
+  // What was let go early may bear again once others are.
+  states.forEach((state, index) => {
+    if (state !== 'off') return;
+    const tried: State[] = states.map((other, at) => (at === index ? 'free' : other));
+    const found = leastAsked(contacts, tried, asked);
+    if (worstOf(contacts, tried, found)) return;
+    states[index] = 'free';
+    forces = found;
+  });
+  return forces;
+}
+
+/** Takes, round by round, the contact that pulls off most, or slips furthest beyond what it rubs; the states are changed in place. */
+function settled(contacts: readonly Contact[], states: State[], asked: Asked): Statics['forces'] {
   for (let round = 0; round <= 2 * contacts.length; round++) {
     const forces = leastAsked(contacts, states, asked);
     const worst = worstOf(contacts, states, forces);

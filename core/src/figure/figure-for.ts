@@ -1,4 +1,6 @@
 import { partsOf, type Exercise, type Hold, type LeverSettings } from '../model';
+import { placedKeys, USUAL_STATURE_CM } from '../body';
+import { loadsOf } from './difficulty';
 import type { Figure, How } from './figure';
 import { FIGURES } from './figures';
 import { STANDING_STILL } from './standing-still';
@@ -27,13 +29,29 @@ export function figureOf(exercise: Exercise, how: How, library: readonly Exercis
   const known = FIGURES[exercise.id] ? exercise : nearestOf(exercise, library);
   const make = known && FIGURES[known.id];
   if (!make) return STANDING_STILL;
-  const key = JSON.stringify([known.id, how.levers, how.hold ?? '', Math.round(how.statureCm)]);
+  const share = Math.round((how.loadShare ?? USUAL_LOAD) / LOAD_STEP) * LOAD_STEP;
+  const key = JSON.stringify([known.id, how.levers, how.hold ?? '', share, Math.round(how.statureCm)]);
   const kept = KEPT.get(key);
   if (kept) return kept;
-  const figure = make(how);
+  const figure = carrying(make(how), how.hold, share);
   if (KEPT.size >= MOST_KEPT) KEPT.clear();
   KEPT.set(key, figure);
   return figure;
+}
+
+/** What is held where nobody says how much, as a share of the body; loads are told apart in steps of this much (common practice). */
+const USUAL_LOAD = 0.1;
+const LOAD_STEP = 0.05;
+
+/** The figure with what it carries, where that moves its balance. */
+function carrying(figure: Figure, hold: Hold | undefined, share: number): Figure {
+  const { move } = figure;
+  const first = hold && placedKeys(move, USUAL_STATURE_CM)[0];
+  if (!first || share === 0 || move.keys.every(({ balanced }) => !balanced)) return figure;
+  const carried = loadsOf(figure, first, { hold, kg: share }).flatMap(({ at, kg, towards }) =>
+    towards ? [] : [{ at, share: kg }],
+  );
+  return carried.length === 0 ? figure : { ...figure, move: { ...move, carried } };
 }
 
 /** The exercise of the library whose figure comes nearest to one it does not have. */

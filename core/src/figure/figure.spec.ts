@@ -1,7 +1,33 @@
-import { baseOf, centreWith, limitsOf, placedKeys, spotOf, touchesOf, type Placed, type Spot } from '../body';
-import { LIBRARY_EXERCISES } from '../library';
+import {
+  baseOf,
+  centreWith,
+  limitsOf,
+  placedKeys,
+  spotOf,
+  staticsFor,
+  touchesOf,
+  type Body,
+  type Placed,
+  type Spot,
+} from '../body';
+import { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from '../library';
 import type { Hold, LeverSettings } from '../model';
-import { boundsOf, drawingOf, figureOf, framesOf, type Figure } from './index';
+import {
+  boundsOf,
+  climbOf,
+  difficultyOf,
+  drawingOf,
+  asHardAs,
+  figureOf,
+  framesOf,
+  HARDER_BY,
+  isUnexplained,
+  repsAfter,
+  rungBetween,
+  worthOf,
+  type Figure,
+  type HeldLoad,
+} from './index';
 
 const STATURES = [150, 170, 195];
 
@@ -154,5 +180,168 @@ describe('drawingOf', () => {
   it('touches the floor where the feet stand', () => {
     const feet = first.stance.rests.flatMap((rest) => touchesOf(rest, first.skeleton));
     for (const { y } of feet) expect(Math.abs(y)).toBeLessThan(1e-3);
+  });
+});
+
+describe('difficultyOf', () => {
+  const usual = { massKg: 70, statureCm: 170 };
+  const exercise = (id: string) => {
+    const found = LIBRARY_EXERCISES.find((one) => one.id === id);
+    if (!found) throw new Error(id);
+    return found;
+  };
+  const of = (id: string, levers: LeverSettings = {}, held?: HeldLoad, body: Body = usual) =>
+    difficultyOf(figureOf(exercise(id), { levers, hold: held?.hold, statureCm: body.statureCm }), body, {
+      held,
+    });
+
+  it('names the joint that a coach would', () => {
+    // Common practice, no published source.
+    expect(of('front-raise', {}, { hold: 'pair', kg: 12 }).joint).toBe('shoulder');
+    expect(
+      of('one-leg-squat')
+        .joints.slice(0, 2)
+        .map(({ joint }) => joint),
+    ).toContain('knee');
+    expect(of('one-leg-heel-raise').joint).toBe('ankle');
+    expect(of('pull-up').joint).toBe('elbow');
+    expect(
+      difficultyOf(figureOf(exercise('side-plank'), { levers: {}, statureCm: 170 }), usual, { still: true })
+        .joint,
+    ).toBe('hip');
+  });
+
+  it('of a curl is weight times forearm, by hand', () => {
+    // Elbow at a right angle: load in the grip times the level distance from the elbow, beside the forearm's own.
+    const curl = figureOf(exercise('curl-hold'), { levers: {}, hold: 'pair', statureCm: 170 });
+    const level = placedKeys(curl.move, 170)[1];
+    if (!level) throw new Error('no pose');
+    const arm = (level.skeleton.near.grip.x - level.skeleton.near.elbow.x) * 1.7;
+    const at = (kg: number) =>
+      Math.abs(
+        difficultyOf(curl, usual, { held: { hold: 'pair', kg } }).joints.find(
+          ({ joint }) => joint === 'elbow',
+        )?.newtonMetres ?? 0,
+      );
+    expect(at(20) - at(10)).toBeCloseTo(5 * 9.80665 * arm, 1);
+  });
+
+  it('grows with the load, and falls with the strength of whoever does it', () => {
+    const loaded = (kg: number, body?: Body) =>
+      of('goblet-squat', { range: 100 }, { hold: 'bothHands', kg }, body).share;
+    expect(loaded(30)).toBeGreaterThan(loaded(10));
+    expect(loaded(10, { ...usual, ageYears: 75 })).toBeGreaterThan(loaded(10, { ...usual, ageYears: 30 }));
+    expect(loaded(10, { ...usual, sex: 'female' })).toBeGreaterThan(loaded(10, { ...usual, sex: 'male' }));
+  });
+
+  it('finds one leg harder to balance than two, closed eyes harder than open, and a hand on the counter easier', () => {
+    const balance = (id: string, senses = 0) =>
+      difficultyOf(figureOf(exercise(id), { levers: {}, statureCm: 170 }), usual, { eyesClosed: senses })
+        .balance?.difficulty ?? 0;
+    expect(balance('one-leg-stand')).toBeGreaterThan(2 * balance('deep-squat-rest'));
+    expect(balance('one-leg-stand', 100)).toBeCloseTo(1.5 * balance('one-leg-stand'), 5);
+    expect(balance('held-one-leg-stand')).toBeLessThan(balance('one-leg-stand'));
+    expect(
+      difficultyOf(figureOf(exercise('plank'), { levers: {}, statureCm: 170 }), usual).balance,
+    ).toBeUndefined();
+  });
+
+  it('tells what keeps a pose standing: nothing pulls where nothing is held', () => {
+    const loose = LIBRARY_EXERCISES.flatMap(({ id }) => {
+      const { move, above } = figureOf(exercise(id), { levers: {}, statureCm: 170 });
+      if (above) return [];
+      return placedKeys(move, 170).flatMap((placed, at) => {
+        if (placed.stance.rests.every(({ light }) => light)) return [];
+        const { unbalanced } = staticsFor(placed, usual);
+        // A tenth of the body: what flesh, that the figure does not have, spreads further.
+        return unbalanced > 70 ? [`${id}, pose ${at + 1}: ${unbalanced.toFixed(0)} N`] : [];
+      });
+    });
+    expect(loose).toEqual([]);
+  });
+});
+
+describe('ladders as mechanics see them', () => {
+  it('go up, or say why a rung that computes as easier is harder', () => {
+    const unexplained = LIBRARY_LADDERS.flatMap((ladder) =>
+      climbOf(ladder, (id) => catalog.exercises.get(id), { massKg: 70, statureCm: 170 })
+        .filter(isUnexplained)
+        .map(
+          ({ rungId, difficulty, step }) =>
+            `${rungId}: ${difficulty.joint} ${step?.toFixed(2)} of the rung below`,
+        ),
+    );
+    expect(unexplained).toEqual([]);
+  });
+
+  it('explain no rung that needs none', () => {
+    const used = new Set(
+      LIBRARY_LADDERS.flatMap((ladder) =>
+        climbOf(ladder, (id) => catalog.exercises.get(id), { massKg: 70, statureCm: 170 }).flatMap(
+          ({ rungId, harderBy }) => (harderBy ? [rungId] : []),
+        ),
+      ),
+    );
+    expect(Object.keys(HARDER_BY).filter((id) => !used.has(id))).toEqual([]);
+  });
+});
+
+describe('what a lever is worth', () => {
+  const body = { massKg: 70, statureCm: 170 };
+  const exercise = (id: string) => {
+    const found = catalog.exercises.get(id);
+    if (!found) throw new Error(id);
+    return found;
+  };
+
+  it('takes repetitions away as Epley would', () => {
+    // Epley 1985 (from memory): ten at 60 is a maximum of 80; at 66 it leaves 6.
+    expect(repsAfter(10, 66 / 60)).toBe(Math.round(30 * (80 / 66 - 1)));
+    expect(repsAfter(10, 1)).toBe(10);
+    expect(repsAfter(5, 3)).toBe(0);
+  });
+
+  it('makes a press-up harder with lower hands, by what a force plate shows', () => {
+    const [lower] = worthOf(exercise('press-up'), { surfaceHeight: 61 }, body);
+    expect(lower?.lever).toBe('surfaceHeight');
+    // Ebben et al. 2011 (from memory): 41 % at 61 cm, 55 % at 30.5 cm: 4.6 points for 10 cm, eleven percent of 41.
+    expect(lower?.times ?? 0).toBeGreaterThan(1.05);
+    expect(lower?.times ?? 0).toBeLessThan(1.2);
+    expect(lower?.reps ?? 10).toBeLessThan(10);
+  });
+
+  it('finds a step between the counter and the chair, and none where the next is near', () => {
+    const pressUps = LIBRARY_LADDERS.find(({ id }) => id === 'press-up');
+    if (!pressUps) throw new Error('no ladder');
+    const byId = (id: string) => catalog.exercises.get(id);
+    const between = rungBetween(pressUps, 1, byId, body);
+    expect(between?.lever).toBe('surfaceHeight');
+    expect(between?.value ?? 0).toBeGreaterThan(45);
+    expect(between?.value ?? 0).toBeLessThan(90);
+    // A foot raised adds little to a press-up from the floor.
+    expect(rungBetween(pressUps, 3, byId, body)).toBeUndefined();
+  });
+
+  it('offers a version as hard as a load that nobody has, and none that is harder', () => {
+    const versions = LIBRARY_LADDERS.flatMap(({ rungs }) =>
+      rungs.map((rung) => ({ rung, exercise: exercise(rung.exerciseId), levers: rung.levers })),
+    );
+    for (const kg of [6, 8, 12, 24]) {
+      const wanted = {
+        exercise: exercise('goblet-squat'),
+        levers: { range: 100 },
+        held: { hold: 'bothHands', kg },
+      } as const;
+      const found = asHardAs(wanted, versions, body);
+      if (!found) continue;
+      expect(found.exercise.loading?.required ?? false).toBeFalse();
+      expect(found.times).toBeLessThan(1.06);
+    }
+    const eight = {
+      exercise: exercise('goblet-squat'),
+      levers: { range: 100 },
+      held: { hold: 'bothHands', kg: 8 },
+    } as const;
+    expect(asHardAs(eight, versions, body)).toBeDefined();
   });
 });

@@ -31,6 +31,8 @@ export interface Figure {
 export interface How {
   readonly levers: LeverSettings;
   readonly hold?: Hold | undefined;
+  /** What is held, as a share of the body: whoever carries more leans against it more. */
+  readonly loadShare?: number | undefined;
   readonly statureCm: number;
 }
 

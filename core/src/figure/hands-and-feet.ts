@@ -21,6 +21,9 @@ import { ALL_FOURS, FOREARM_PLANK, HIGH_PLANK, STANDING } from './stances';
 const handsOn = (cm: number | undefined): Surface =>
   cm ? { kind: cm < 60 ? 'chair' : 'counter', cm } : FLOOR;
 
+/** Hands on an edge hold it; on the floor they only rub. */
+const palmsOn = (cm: number | undefined, at?: 'asBefore') => rest('palm', handsOn(cm), at, cm ? holding : {});
+
 /** A press-up with hands as high as the lever stands. */
 function pressing(
   more: { readonly pivot?: PressUpPivot; readonly feet?: Surface } = {},
@@ -175,7 +178,7 @@ const plankOn = (surfaceHeight: number | undefined): Part => {
 };
 const handsPlankOn = (surfaceHeight: number | undefined): Part => ({
   ...HIGH_PLANK,
-  rests: [rest('ball', FLOOR, 0), rest('palm', handsOn(surfaceHeight))],
+  rests: [rest('ball', FLOOR, 0), palmsOn(surfaceHeight)],
   lean: surfaceHeight ? 52 : 70,
 });
 /** From the knees first: how it is taken up. */
@@ -216,7 +219,7 @@ const climber = (surfaceHeight?: number): Figure['move'] => {
   const one = {
     ...plank,
     ...TUCKED,
-    rests: [rest('ball', FLOOR, 0, far), rest('palm', handsOn(surfaceHeight), 'asBefore')],
+    rests: [rest('ball', FLOOR, 0, far), palmsOn(surfaceHeight, 'asBefore')],
   };
   return fromTheSide([key({ ...plank }), key(one)]);
 };
@@ -368,16 +371,27 @@ const planks: Figures = {
 /** Down to the floor and back: hands to a surface, feet stepped back. */
 const thrust = (surfaceHeight: number | undefined): Figure['move'] => {
   const on = handsOn(surfaceHeight);
-  const down = key({
-    rests: [rest('ball', FLOOR, 0.1), rest('palm', on, 0.36)],
-    lean: surfaceHeight ? 60 : 72,
-    hip: surfaceHeight ? 90 : 126,
-    knee: surfaceHeight ? 50 : 120,
-    ankle: 20,
-    shoulder: 66,
-    wrist: -85,
-    neck: -14,
-  });
+  const down = surfaceHeight
+    ? key({
+        rests: [rest('foot', FLOOR, 0), rest('palm', on, 0.36, light)],
+        balanced: true,
+        lean: 50,
+        hip: 80,
+        knee: 50,
+        shoulder: 66,
+        wrist: -85,
+        neck: -14,
+      })
+    : key({
+        rests: [rest('ball', FLOOR, 0.1), rest('palm', on, 0.36)],
+        lean: 72,
+        hip: 126,
+        knee: 120,
+        ankle: 20,
+        shoulder: 66,
+        wrist: -85,
+        neck: -14,
+      });
   const plank = key({
     ...handsPlankOn(surfaceHeight),
     rests: [rest('ball', FLOOR, surfaceHeight ? -0.3 : -0.26), rest('palm', on, 0.36)],
@@ -416,6 +430,13 @@ const HANG: Part = {
 const PULLED: Part = { ...HANG, shoulder: 38, elbow: 134, neck: -12, knee: 30, lean: 4 };
 const hang = (to: Part, from: Part = HANG): FigureOf => always(fromTheSide([key(from), key(to)]));
 const UNDER: Surface = { kind: 'bar', cm: 90 };
+/** Heels so far from the middle of the picture. */
+const HEELS_AT = 0.62;
+/** From the heels to the bar: so far that straight arms hang nearly square to the body (common practice, no published source). */
+const TO_THE_BAR = 0.86;
+/** Where a bar stands so that it meets the chest of a body that turns about its heels. */
+const underTheBar = (height: number) => HEELS_AT - Math.sqrt(Math.max(0.01, TO_THE_BAR ** 2 - height ** 2));
+
 const hanging: Figures = {
   'dead-hang': hang({ ...HANG, shoulder: 182 }, { ...HANG, shoulder: 172, knee: 20 }),
   'shoulder-set-hang': hang({ ...HANG, shoulder: 164, elbow: 6 }),
@@ -452,25 +473,14 @@ const hanging: Figures = {
   },
   'hanging-frog-raise': hang({ ...HANG, hip: 110, knee: 120, spine: 20 }),
   'hanging-pike': hang({ ...HANG, hip: 128, knee: 2, spine: 34, lean: -20 }),
-  'low-bar-row': ({ levers }) => {
+  'low-bar-row': ({ levers, statureCm }) => {
     const bar: Surface = { ...UNDER, cm: levers.surfaceHeight ?? 90 };
+    const at = underTheBar((bar.cm ?? 0) / statureCm);
+    const heels = rest('heel', FLOOR, HEELS_AT);
     return {
       move: fromTheSide([
-        key({
-          rests: [rest('heel', FLOOR, 0.62), rest('grip', bar, -0.18, holding)],
-          lean: -79,
-          shoulder: 88,
-          hip: 0,
-          ankle: 0,
-        }),
-        key({
-          rests: [rest('heel', FLOOR, 0.62), rest('grip', bar, -0.18, holding)],
-          lean: -60,
-          shoulder: 20,
-          elbow: 110,
-          hip: 0,
-          ankle: 0,
-        }),
+        key({ rests: [heels, rest('grip', bar, at, holding)], lean: -79, shoulder: 88 }),
+        key({ rests: [heels, rest('grip', bar, at, holding)], lean: -60, shoulder: -6, elbow: 110 }),
       ]),
     };
   },

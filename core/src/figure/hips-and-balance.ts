@@ -36,7 +36,8 @@ const works = { works: 'near' } as const;
 const ON_FAR: Part = { rests: [rest('foot', FLOOR, 0, far)], balanced: true };
 const HELD_FAR: Part = {
   rests: [rest('foot', FLOOR, 0, far), rest('grip', COUNTER, 0.36, { ...far, ...light })],
-  lean: 2,
+  lean: 0,
+  balanced: true,
 };
 const legTo = (hip: number, knee = 4, stance: Part = ON_FAR): Part => ({
   ...stance,

@@ -6,4 +6,7 @@ export * from './figure';
 export * from './figure-for';
 export * from './drawing';
 export * from './difficulty';
+export * from './climb';
+export * from './worth';
+export { HARDER_BY, HARDER_BY_WORDS, type HarderBy } from './harder-by';
 export { FIGURES } from './figures';

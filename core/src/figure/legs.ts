@@ -69,7 +69,7 @@ const DEEP: Part = { lean: 40, hip: 132, knee: 140, neck: -20 };
 const ONTO_THE_CHAIR: Part = { ...squat(0.85), rests: [rest('seat', CHAIR, undefined, light)] };
 /** Fore-and-aft stances of one leg, the other held behind or before. */
 const OTHER_LEG_BEHIND: Part = { hip: [0, -4], knee: [0, 70] };
-const HOLD_THE_COUNTER: Part = { rests: [rest('grip', COUNTER, 0.42, { ...near, ...light })] };
+const HOLD_THE_COUNTER: Part = { rests: [rest('grip', COUNTER, 0.42, { ...near, ...holding })] };
 
 const splitMove = (more: Omit<Figure, 'move'> = {}) =>
   legs(split(0), split(1), { free: [ON_THE_HIPS, ON_THE_HIPS], ...more });
@@ -129,8 +129,17 @@ const BRIDGE_FEET = 'asBefore' as const;
 // ---- Hinges ------------------------------------------------------------------------------------------------------------------------
 
 const HINGED = hinge(1);
-const hinging = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}) =>
-  legsBetween(from, to, { free: [{}, HANGS], ...more });
+/** The load stays near the legs: arms slant back from the shoulders to over the middle of the feet. */
+const CLOSE: Part = { shoulder: 56, elbow: 2 };
+const hinging =
+  (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
+  ({ hold }) => ({
+    move: fromTheSide([
+      key(from),
+      key(from, to, hold === 'oneSide' ? { ...CLOSE, shoulder: [56, 20] } : CLOSE),
+    ]),
+    ...more,
+  });
 const ONE_LEG_HINGED: Part = {
   rests: [rest('foot', FLOOR, 0, near)],
   balanced: true,
@@ -164,12 +173,15 @@ const hips: Figures = {
     neck: -10,
   }),
   'held-one-leg-hinge': legsBetween(
-    { ...ON_ONE, ...{ rests: [...(ON_ONE.rests ?? []), rest('grip', COUNTER, 0.4, { ...far, ...light })] } },
+    {
+      ...ON_ONE,
+      ...{ rests: [...(ON_ONE.rests ?? []), rest('grip', COUNTER, 0.4, { ...far, ...holding })] },
+    },
     {
       ...ONE_LEG_HINGED,
       lean: 60,
       hip: [68, -4],
-      rests: [...(ONE_LEG_HINGED.rests ?? []), rest('grip', COUNTER, 0.4, { ...far, ...light })],
+      rests: [...(ONE_LEG_HINGED.rests ?? []), rest('grip', COUNTER, 0.4, { ...far, ...holding })],
     },
     { free: [{}, NEAR_HANGS] },
   ),
@@ -628,12 +640,17 @@ const bridges: Figures = {
   ),
   'standing-leg-curl': ({ hold }) => ({
     move: fromTheSide([
-      key({ rests: [rest('foot', FLOOR, 0, far), rest('grip', COUNTER, 0.36, light)], lean: 6 }),
+      key({
+        rests: [rest('foot', FLOOR, 0, far), rest('grip', COUNTER, 0.36, light)],
+        lean: 6,
+        balanced: true,
+      }),
       key({
         rests: [rest('foot', FLOOR, 0, far), rest('grip', COUNTER, 0.36, light)],
         lean: 6,
         hip: [0, 4],
         knee: [104, 2],
+        balanced: true,
       }),
     ]),
     ...(hold === 'ankle' && { heldAt: 'ankle' as const }),

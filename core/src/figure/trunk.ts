@@ -293,14 +293,14 @@ const LYING_SIDE: Part = {
   towards: { forearm: [0, 82] },
 };
 const SIDE_PLANK: Part = {
-  rests: [rest('heel', FLOOR, 0.52, far), rest('elbow', FLOOR, -0.26, far)],
+  rests: [rest('heel', FLOOR, 0.52, far), rest('elbow', FLOOR, undefined, far)],
   lean: -70,
   shoulder: both(0, 70),
   elbow: both(4, 0),
   towards: { forearm: [0, 82] },
 };
 const KNEE_SIDE: Part = {
-  rests: [rest('knee', FLOOR, 0.3, far), rest('elbow', FLOOR, -0.24, far)],
+  rests: [rest('knee', FLOOR, 0.3, far), rest('elbow', FLOOR, undefined, far)],
   lean: -66,
   shoulder: both(0, 66),
   elbow: both(4, 0),
@@ -335,7 +335,7 @@ const sideways: Figures = {
   'short-inner-side-plank': front(
     { ...LYING_SIDE, hip: both(34, 0) },
     {
-      rests: [rest('knee', CHAIR, 0.3, near), rest('elbow', FLOOR, -0.26, far)],
+      rests: [rest('knee', CHAIR, 0.3, near), rest('elbow', FLOOR, undefined, far)],
       lean: -80,
       hip: both(20, -4),
       knee: both(0, 10),

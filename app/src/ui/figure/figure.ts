@@ -1,0 +1,151 @@
+import {
+  booleanAttribute,
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { NgTemplateOutlet } from '@angular/common';
+import type { Exercise, Hold, LeverSettings, Recipe } from '@dray/core';
+import { LIBRARY_EXERCISES } from '@dray/core';
+import { FigureBook } from './figure-book';
+import { scenesOf, type Scene, type Stroke } from './scene';
+
+/** Where nothing is known of somebody: see core’s usual stature. */
+const USUAL_STATURE_CM = 170;
+const USUAL_SECONDS = 4;
+/** Below this many pixels a ghost would only blur it. */
+const SMALL = 60;
+/** Pictures a second while it moves: calm, and little work. */
+const EACH_SECOND = 20;
+
+/**
+ * An exercise as a line figure: where it starts, lighter, and where it is hardest. It moves while it is pointed at or has the focus, or
+ * all the time where that is asked; with reduced motion, in print and in lists it stands still.
+ */
+@Component({
+  selector: 'dray-figure',
+  imports: [NgTemplateOutlet],
+  template: `<ng-template #lines let-strokes>
+      @for (stroke of strokes; track $index) {
+        <svg:path [attr.class]="stroke.looks" [attr.d]="stroke.path" [attr.stroke-width]="stroke.width" />
+      }
+    </ng-template>
+    @for (scene of scenes(); track $index) {
+      @if (beside()) {
+        <svg
+          class="started"
+          [attr.viewBox]="scene.viewBox"
+          [style.--ratio]="scene.ratio"
+          preserveAspectRatio="xMidYMax meet"
+          aria-hidden="true"
+        >
+          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.surfaces }" />
+          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.start }" />
+        </svg>
+      }
+      <svg
+        [attr.viewBox]="scene.viewBox"
+        [style.--ratio]="scene.ratio"
+        preserveAspectRatio="xMidYMax meet"
+        [attr.role]="named() ? 'img' : null"
+        [attr.aria-label]="named() || null"
+        [attr.aria-hidden]="named() ? null : 'true'"
+      >
+        <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.surfaces }" />
+        @if (ghost()) {
+          <g class="started">
+            <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.start }" />
+          </g>
+        }
+        <ng-container *ngTemplateOutlet="lines; context: { $implicit: poseOf(scene) }" />
+      </svg>
+    }`,
+  styleUrl: './figure.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+  host: {
+    '[style.--figure]': 'height()',
+    '[class.small]': 'small()',
+    '(pointerenter)': 'pointed.set(true)',
+    '(pointerleave)': 'pointed.set(false)',
+    '(focusin)': 'pointed.set(true)',
+    '(focusout)': 'pointed.set(false)',
+  },
+})
+export class FigureView {
+  readonly exercise = input.required<Exercise>();
+  readonly levers = input<LeverSettings>({});
+  readonly hold = input<Hold>();
+  readonly recipe = input<Recipe>();
+  readonly statureCm = input<number | undefined>(USUAL_STATURE_CM);
+  /** Height in pixels; 0 where the page says it, as `--figure`. */
+  readonly size = input(64);
+  protected readonly height = computed(() => (this.size() > 0 ? `${this.size()}px` : undefined));
+  /** The start in a picture of its own; else behind the other, as a ghost. */
+  readonly beside = input(false, { transform: booleanAttribute });
+  /** Moves all the time, not only while it is pointed at. */
+  readonly plays = input(false, { transform: booleanAttribute });
+  /** Seconds a repetition. */
+  readonly seconds = input<number | undefined>(USUAL_SECONDS);
+  /** What a reader hears; where the name stands beside it, nothing. */
+  readonly named = input('');
+
+  private readonly book = inject(FigureBook);
+  protected readonly pointed = signal(false);
+  /** How far through a repetition it is, while it moves. */
+  protected readonly share = signal<number | undefined>(undefined);
+
+  /** Behind it where it starts, where there is room to tell the two apart. */
+  protected readonly ghost = computed(() => !this.beside() && !this.small() && this.share() === undefined);
+  protected readonly small = computed(() => this.size() > 0 && this.size() < SMALL);
+
+  protected readonly scenes = computed((): readonly Scene[] => {
+    const figures = this.book.figures();
+    if (!figures) return [];
+    const statureCm = this.statureCm() ?? USUAL_STATURE_CM;
+    return scenesOf(
+      figures,
+      {
+        exercise: this.exercise(),
+        levers: this.levers(),
+        hold: this.hold(),
+        recipe: this.recipe(),
+        statureCm,
+      },
+      LIBRARY_EXERCISES,
+    );
+  });
+
+  private readonly moves = computed(
+    () => (this.plays() || this.pointed()) && this.scenes().length > 0 && !stillWanted(),
+  );
+
+  constructor() {
+    effect((onCleanup) => {
+      if (!this.moves()) {
+        this.share.set(undefined);
+        return;
+      }
+      const lasts = (this.seconds() ?? USUAL_SECONDS) * 1000;
+      const began = performance.now();
+      const timer = setInterval(
+        () => this.share.set(((performance.now() - began) % lasts) / lasts),
+        1000 / EACH_SECOND,
+      );
+      onCleanup(() => clearInterval(timer));
+    });
+  }
+
+  protected poseOf(scene: Scene): readonly Stroke[] {
+    const share = this.share();
+    return share === undefined ? scene.hardest : scene.at(share);
+  }
+}
+
+/** Whoever asked their device for less motion gets none. */
+function stillWanted(): boolean {
+  return matchMedia('(prefers-reduced-motion: reduce)').matches;
+}

@@ -1,0 +1,136 @@
+import {
+  hardestOf,
+  placedKeys,
+  type Exercise,
+  type Hold,
+  type LeverSettings,
+  type Placed,
+  type Recipe,
+} from '@dray/core';
+import type { Bounds, Figure, HeldThing, Role, Shape, Thing } from '@dray/core/figures';
+import type { Figures } from './figure-book';
+
+/** One line or filled shape, ready for an svg. */
+export interface Stroke {
+  /** Names for the style: whose it is, and whether it is filled. */
+  readonly looks: string;
+  readonly path: string;
+  readonly width: number;
+}
+
+/** One movement, still and moving. */
+export interface Scene {
+  readonly viewBox: string;
+  /** Width by height. */
+  readonly ratio: number;
+  readonly surfaces: readonly Stroke[];
+  readonly start: readonly Stroke[];
+  readonly hardest: readonly Stroke[];
+  /** The pose so far through a repetition, from 0 to 1. */
+  readonly at: (share: number) => readonly Stroke[];
+}
+
+/** What is to be drawn. */
+export interface Drawn {
+  readonly exercise: Exercise;
+  readonly levers: LeverSettings;
+  readonly hold?: Hold | undefined;
+  readonly recipe?: Recipe | undefined;
+  readonly statureCm: number;
+}
+
+/** An svg counts in hundredths of stature. */
+const HUNDRED = 100;
+/** Poses between two keys of a loop. */
+const STEPS = 12;
+
+const THING_OF: Readonly<Record<Recipe['part']['kind'], Thing>> = {
+  fixed: 'dumbbell',
+  adjustable: 'dumbbell',
+  bar: 'bar',
+  fillable: 'bottle',
+  bag: 'bag',
+  band: 'band',
+  ankle: 'cuff',
+  vest: 'vest',
+  hands: 'dumbbell',
+};
+const THING_OF_HOLD: Readonly<Partial<Record<Hold, Thing>>> = {
+  bar: 'bar',
+  hexBar: 'bar',
+  bag: 'bag',
+  band: 'band',
+  ankle: 'cuff',
+  vest: 'vest',
+};
+
+function heldOf(hold: Hold | undefined, recipe: Recipe | undefined): HeldThing | undefined {
+  if (!hold || hold === 'none' || hold === 'hands') return undefined;
+  return { hold, thing: THING_OF_HOLD[hold] ?? (recipe ? THING_OF[recipe.part.kind] : 'dumbbell') };
+}
+
+/**
+ * What is to be seen of an exercise in one version: one scene, or one for each part of a combination.
+ *
+ * @param figures core’s figures, once they are loaded
+ * @param drawn the version, what is held and for whom
+ * @param library exercises among which the nearest is looked for where one has no figure of its own
+ */
+export function scenesOf(figures: Figures, drawn: Drawn, library: readonly Exercise[]): readonly Scene[] {
+  const { exercise, levers, hold, recipe, statureCm } = drawn;
+  const held = heldOf(hold, recipe);
+  return figures
+    .figuresOf(exercise, { levers, hold, statureCm }, library)
+    .map((figure) => sceneOf(figures, figure, held, statureCm));
+}
+
+function sceneOf(figures: Figures, figure: Figure, held: HeldThing | undefined, statureCm: number): Scene {
+  const keys = placedKeys(figure.move, statureCm);
+  const draw = (placed: Placed | undefined) => (placed ? figures.drawingOf(figure, placed, held) : []);
+  const poses = keys.map(draw);
+  const [left, , width] = figures.boundsOf(poses.flat());
+  const surfaces = figures.surfacesOf(figure, keys, statureCm, [left, left + width]);
+  const bounds = figures.boundsOf([...poses.flat(), ...surfaces]);
+  let frames: readonly (readonly Stroke[])[] | undefined;
+  const [, , wide, high] = bounds;
+  return {
+    viewBox: viewBoxOf(bounds),
+    ratio: wide / high,
+    surfaces: surfaces.map(strokeOf),
+    start: (poses[0] ?? []).map(strokeOf),
+    hardest: (poses[hardestOf(figure.move)] ?? []).map(strokeOf),
+    at: (share) => {
+      frames ??= figures.framesOf(figure, statureCm, STEPS).map((placed) => draw(placed).map(strokeOf));
+      return frames[frameAt(share, frames.length)] ?? [];
+    },
+  };
+}
+
+/** There and back in one repetition, slow at both ends. */
+function frameAt(share: number, count: number): number {
+  const way = (1 - Math.cos(2 * Math.PI * share)) / 2;
+  return Math.min(count - 1, Math.round(way * (count - 1)));
+}
+
+const viewBoxOf = (bounds: Bounds) => bounds.map((value) => (value * HUNDRED).toFixed(1)).join(' ');
+
+function strokeOf(shape: Shape): Stroke {
+  const of = (value: number) => (value * HUNDRED).toFixed(1);
+  if (shape.kind === 'disc') {
+    const [x, y, r] = [shape.at.x - shape.radius, shape.at.y, shape.radius];
+    const around = (way: 1 | -1) => `a${of(r)} ${of(r)} 0 1 0 ${of(way * 2 * r)} 0`;
+    return {
+      looks: looksOf(shape.role, true),
+      path: `M${of(x)} ${of(y)}${around(1)}${around(-1)}z`,
+      width: 0,
+    };
+  }
+  const points = shape.points.map(({ x, y }) => `${of(x)} ${of(y)}`).join('L');
+  return {
+    looks: looksOf(shape.role, shape.filled ?? false),
+    path: `M${points}${shape.filled ? 'z' : ''}`,
+    width: shape.width * HUNDRED,
+  };
+}
+
+const looksOf = (role: Role, filled: boolean) => (filled ? `${role} filled` : role);
