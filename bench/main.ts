@@ -6,3 +6,4 @@ await import('./kit');
 await import('./library');
 await import('./strength');
 await import('./compose');
+await import('./figures');

@@ -1,4 +1,6 @@
-// npm run shots: rewrites docs/screenshots from the demo class.
+// npm run shots: rewrites docs/screenshots from the demo class, and docs/figures from the library.
+import { spawnSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import path from 'node:path';
 import { findChromium, installPackages, root } from './setup.mjs';
@@ -31,6 +33,34 @@ const SHOTS = [
   { name: 'settings', route: '/settings' },
   { name: 'begin', route: '/begin', act: beginning },
 ];
+
+const SHEETS = 4;
+
+/** Every figure of the library, over a few pictures. */
+async function contactSheet(browser) {
+  const { stdout } = spawnSync(process.execPath, ['--import', 'tsx', 'scripts/figure-sheet.ts'], {
+    cwd: root,
+    encoding: 'utf8',
+    maxBuffer: 64e6,
+  });
+  mkdirSync(path.join(root, 'docs/figures'), { recursive: true });
+  const page = await browser.newPage({ viewport: { width: 1400, height: 900 } });
+  await page.setContent(stdout);
+  const sections = await page.locator('section').all();
+  const each = Math.ceil(sections.length / SHEETS);
+  for (let sheet = 0; sheet < SHEETS; sheet += 1) {
+    await page.evaluate(
+      ([from, to]) =>
+        document
+          .querySelectorAll('section')
+          .forEach((section, at) => (section.hidden = at < from || at >= to)),
+      [sheet * each, (sheet + 1) * each],
+    );
+    await page.screenshot({ path: path.join(root, `docs/figures/${sheet + 1}.png`), fullPage: true });
+    console.log(`docs/figures/${sheet + 1}.png`);
+  }
+  await page.close();
+}
 
 async function beginning(page) {
   await page.getByLabel('Names, one a line').fill('Ida\nBram\nCleo');
@@ -132,5 +162,6 @@ await serveFor(4392, async (base) => {
     await page.close();
     console.log(`docs/screenshots/${name}.png`);
   }
+  await contactSheet(browser);
   await browser.close();
 });

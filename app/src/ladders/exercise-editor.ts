@@ -42,6 +42,8 @@ import { DocumentStore } from '../state/document-store';
 import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
+import { FigureBook } from '../ui/figure/figure-book';
+import { FigureView } from '../ui/figure/figure';
 import { Problems } from '../ui/problems';
 import { ExerciseDraft } from './exercise-draft';
 import { IMPACT_WORDS, LIFT_WORDS, otherNames, POSITION_WORDS, SIDES_WORDS } from './ladder-words';
@@ -81,6 +83,7 @@ const NO_BAND: BandPath = { fixedBy: $localize`both feet`, startOfStature: 0.3, 
   selector: 'dray-exercise-editor',
   imports: [
     ChoiceField,
+    FigureView,
     MatButton,
     MatCheckbox,
     MatChipsModule,
@@ -103,6 +106,12 @@ export class ExerciseEditor {
   readonly removed = output<string>();
 
   protected readonly exercise = this.draft.exercise;
+  private readonly book = inject(FigureBook);
+  /** Drawn as itself, and not as the nearest of the library. */
+  protected readonly hasFigure = computed(() => {
+    const exercise = this.exercise();
+    return exercise !== undefined && (this.book.figures()?.hasFigure(exercise) ?? true);
+  });
   protected readonly stands = computed(
     () => this.documents.document()?.exercises.some(({ id }) => id === this.exercise()?.id) ?? false,
   );

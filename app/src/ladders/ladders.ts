@@ -6,6 +6,7 @@ import {
   inject,
   input,
   linkedSignal,
+  signal,
   untracked,
 } from '@angular/core';
 import { form, FormField } from '@angular/forms/signals';
@@ -16,6 +17,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
 import { MatListModule } from '@angular/material/list';
 import { MatSelectModule } from '@angular/material/select';
+import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { MatDialog } from '@angular/material/dialog';
 import { Router } from '@angular/router';
 import { CONDITION_WORDS, conditionSchema, ladderSchema } from '@dray/core';
@@ -26,6 +28,7 @@ import { TierGlyph } from '../ui/tier-glyph';
 import { ExerciseEditor } from './exercise-editor';
 import { otherNames } from './ladder-words';
 import { LaddersStore, type Limit } from './ladders-store';
+import { Mechanics } from './mechanics';
 import { RungEditor } from './rung-editor';
 
 /** Ladders as climbs: the rungs in order, who stands where, what each asks, and the coach's own ones. */
@@ -43,11 +46,12 @@ import { RungEditor } from './rung-editor';
     MatInput,
     MatListModule,
     MatSelectModule,
+    MatSlideToggle,
     RungEditor,
     TextField,
     TierGlyph,
   ],
-  providers: [LaddersStore],
+  providers: [LaddersStore, Mechanics],
   templateUrl: './ladders.html',
   styleUrl: './ladders.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -55,6 +59,7 @@ import { RungEditor } from './rung-editor';
 })
 export class LaddersScreen {
   protected readonly ladders = inject(LaddersStore);
+  protected readonly mechanics = inject(Mechanics);
   private readonly router = inject(Router);
   private readonly dialogs = inject(MatDialog);
   /** From the address: an exercise that a session names and nobody knows, to be written. */
@@ -95,6 +100,13 @@ export class LaddersScreen {
       words: name,
     })),
   ]);
+  /** What is watched for and shown as it goes wrong, until another exercise is on view. */
+  protected readonly wrong = linkedSignal<string | undefined, string>({
+    source: () => this.ladders.detail()?.exercise.id,
+    computation: () => '',
+  });
+  protected readonly gravity = signal(false);
+  protected readonly washed = signal(false);
   protected readonly watch = computed(() => Object.entries(this.ladders.detail()?.words?.watch ?? {}));
 
   constructor() {

@@ -7,22 +7,28 @@ export class LeastSquares {
   readonly #size: number;
   readonly #matrix: Float64Array;
   readonly #right: Float64Array;
+  readonly #places: Uint8Array;
 
   constructor(size: number) {
     this.#size = size;
     this.#matrix = new Float64Array(size * size);
     this.#right = new Float64Array(size);
+    this.#places = new Uint8Array(size);
   }
 
   /** Wants the row times the unknowns to be this much; `weight` says how much that counts beside the others. */
   add(row: ArrayLike<number>, wanted: number, weight = 1): void {
     const n = this.#size;
-    for (let i = 0; i < n; i++) {
+    // Most of a row is nothing: only what is something is multiplied.
+    let count = 0;
+    for (let i = 0; i < n; i++) if (row[i] !== 0) this.#places[count++] = i;
+    for (let a = 0; a < count; a++) {
+      const i = this.#places[a] ?? 0;
       const scaled = (row[i] ?? 0) * weight;
-      if (scaled === 0) continue;
       this.#right[i] = (this.#right[i] ?? 0) + scaled * wanted;
       // The matrix is its own mirror: one half is enough.
-      for (let j = 0; j <= i; j++) {
+      for (let b = 0; b <= a; b++) {
+        const j = this.#places[b] ?? 0;
         const at = i * n + j;
         this.#matrix[at] = (this.#matrix[at] ?? 0) + scaled * (row[j] ?? 0);
       }
@@ -43,8 +49,8 @@ export class LeastSquares {
    */
   solve(fixed: ReadonlyMap<number, number> = NONE): Float64Array {
     const n = this.#size;
-    const m = Float64Array.from(this.#matrix);
-    const x = Float64Array.from(this.#right);
+    const m = this.#matrix.slice();
+    const x = this.#right.slice();
     for (const [at, value] of fixed) {
       for (let i = 0; i < n; i++) {
         const place = i < at ? at * n + i : i * n + at;
@@ -58,9 +64,11 @@ export class LeastSquares {
       // A little more on the diagonal keeps what nobody asks for from dividing by nothing.
       m[i * n + i] = (m[i * n + i] ?? 0) * (1 + 1e-12) + 1e-12;
       for (let j = 0; j <= i; j++) {
-        let sum = m[i * n + j] ?? 0;
-        for (let k = 0; k < j; k++) sum -= (m[i * n + k] ?? 0) * (m[j * n + k] ?? 0);
-        m[i * n + j] = i === j ? Math.sqrt(Math.max(sum, 1e-18)) : sum / (m[j * n + j] ?? 1);
+        const row = i * n;
+        const above = j * n;
+        let sum = m[row + j] ?? 0;
+        for (let k = 0; k < j; k++) sum -= (m[row + k] ?? 0) * (m[above + k] ?? 0);
+        m[row + j] = i === j ? Math.sqrt(Math.max(sum, 1e-18)) : sum / (m[above + j] ?? 1);
       }
     }
     for (let i = 0; i < n; i++) {

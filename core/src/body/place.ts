@@ -71,11 +71,12 @@ const WITHIN = { contact: 0.001, balance: 0.006, joint: 25, restingJoint: 80, cl
 const LOOSE = 20;
 const MOST_STEPS = 40;
 /** Degrees below which nothing turns any more. */
-const SETTLED = 0.02;
+const SETTLED = 0.05;
+const SETTLED_LOOSELY = 2;
 /** A step this large counts as one, beside everything that is wanted: degrees, and shares of stature. */
 const STEP = { angle: 12, place: 0.06 };
 /** After a step that led nearer, or further away. */
-const BOLDER = 0.25;
+const BOLDER = 0.1;
 const SHYER = 6;
 
 /** Spots that may not sink into the floor. */
@@ -115,7 +116,10 @@ export function place(
   const { view, pose } = stance;
   const asked = numbersOf(pose);
   const wishes = wishesOf(stance, statureCm, before);
-  const numbers = from ? Float64Array.from(from) : Float64Array.from(asked);
+  const { least, most } = limitsOf(view);
+  const within = (value: number, at: number) =>
+    Math.min(most[at] ?? value, Math.max(least[at] ?? value, value));
+  const numbers = (from ?? asked).map(within);
   if (!from) setDown(numbers, wishes, view, shortening);
   const ease = easeOf(stance);
   const problem: Problem = { stance, asked, ease, wishes, shortening };
@@ -161,7 +165,7 @@ function settle(problem: Problem, numbers: Numbers, start: Skeleton, loose: numb
       skeleton = there;
       system = found;
     }
-    if (turned < SETTLED) break;
+    if (turned < (loose > 1 ? SETTLED_LOOSELY : SETTLED)) break;
   }
   return skeleton;
 }
@@ -292,7 +296,7 @@ function addPlumb(
 ): void {
   const [dx] = into;
   motionOf([side, 'wrist'], skeleton, view, into);
-  const row = Float64Array.from(dx);
+  const row = dx.slice();
   motionOf([side, 'shoulder'], skeleton, view, into);
   for (let k = 0; k < FREEDOMS; k++) row[k] = (row[k] ?? 0) - (dx[k] ?? 0);
   system.add(row, skeleton[side].shoulder.x - skeleton[side].wrist.x, WITHIN.balance);
@@ -308,7 +312,7 @@ function addBalance(
   if (!base) return;
   const [dx] = into;
   motionOfCentre(skeleton, stance.view, into);
-  const row = Float64Array.from(dx);
+  const row = dx.slice();
   let all = 1;
   for (const { at, share } of stance.carried ?? []) {
     motionOf(at, skeleton, stance.view, into);

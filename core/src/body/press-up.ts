@@ -31,6 +31,9 @@ const STEEPEST = (68 * Math.PI) / 180;
 /** From this steep on, the whole foot stands on the floor. */
 const FLAT_FROM = (52 * Math.PI) / 180;
 
+/** A hand round an edge: pushed along as hard as down (common practice, no published source). */
+const EDGE = 1;
+
 const DEGREE = Math.PI / 180;
 /** The angle at which a point so far along a line, and so far above it square, is at this height. */
 const rising = (height: number, length: number, above: number) =>
@@ -100,8 +103,8 @@ export function pressUp({ hands, feet = FLOOR, pivot = 'toes', arms }: PressUp, 
       : [{ with: 'ball', on: feet, at: 0 }];
   const palms: Rest = wall
     ? { with: 'palm', on: { kind: 'wall', share: handsAt }, at: share(hands) }
-    : // The hands hold an edge; on the floor they only rub.
-      { with: 'palm', on: hands, at: handsAt, ...(hands.kind !== 'floor' && { holds: true }) };
+    : // The hands close round an edge; on the floor they only rub.
+      { with: 'palm', on: hands, at: handsAt, ...(hands.kind !== 'floor' && { rubs: EDGE }) };
   return {
     view: 'side',
     keys: [

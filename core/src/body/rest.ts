@@ -47,6 +47,8 @@ export interface Rest {
   readonly at?: number | readonly [near: number, far: number] | 'asBefore' | undefined;
   /** It pulls as well as it pushes: a bar, a post, a strap. */
   readonly holds?: true;
+  /** How far along it rubs, as a share of what it is pressed with, where that is not the usual. */
+  readonly rubs?: number;
   /** It only touches lightly: it carries nothing. */
   readonly light?: true;
 }

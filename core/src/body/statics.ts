@@ -56,8 +56,9 @@ export interface Statics {
 export const GRAVITY = 9.80665;
 /** Rubber sole or dry palm on a floor (common practice, no published source). */
 const FRICTION = 0.6;
+const rubOf = ({ rubs }: Rest) => rubs ?? FRICTION;
 /** So little of every force counts that a body with no moment anywhere spreads its weight evenly. */
-const EVEN = 1e-2;
+const EVEN = 3e-2;
 /** So much more it counts that the body stays where it is. */
 const STILL = 1e3;
 
@@ -249,7 +250,7 @@ function worstOf(contacts: readonly Contact[], states: readonly State[], forces:
     const { x, y } = ofIndex(forces, index);
     const push = x * normal.x + y * normal.y;
     const rub = x * tangent.x + y * tangent.y;
-    const over = Math.abs(rub) - FRICTION * push;
+    const over = Math.abs(rub) - rubOf(rest) * push;
     if (over > 1e-6 && (!worst || over > worst.by))
       worst = { index, becomes: rub > 0 ? 'slips' : 'slipsBack', by: over };
   });
@@ -257,10 +258,10 @@ function worstOf(contacts: readonly Contact[], states: readonly State[], forces:
 }
 
 /** Directions a contact still pushes in: both, the edge of what rubs, or none. */
-function directions({ normal, tangent }: Contact, state: State): readonly Point[] {
+function directions({ normal, tangent, rest }: Contact, state: State): readonly Point[] {
   if (state === 'off') return [];
   if (state === 'free') return [normal, tangent];
-  const way = state === 'slips' ? FRICTION : -FRICTION;
+  const way = state === 'slips' ? rubOf(rest) : -rubOf(rest);
   return [{ x: normal.x + way * tangent.x, y: normal.y + way * tangent.y }];
 }
 

@@ -1,5 +1,5 @@
-import { movementsOf, sourceKey, type SlotSource } from '../model';
-import { plainId, type Catalog } from '../ladder';
+import { movementsOf, plainId, sourceKey, type SlotSource } from '../model';
+import type { Catalog } from '../ladder';
 import { combinationName, LIBRARY_COMBINATIONS } from '../library';
 import {
   movementKey,

@@ -1,6 +1,8 @@
 import {
+  baseOf,
   between,
   bearersOf,
+  centreWith,
   FIGURE,
   heightOf,
   placedKeys,
@@ -20,7 +22,7 @@ import type { Hold } from '../model';
 import type { Anchor, Figure, HeldAt } from './figure';
 
 /** What a stroke is of: it gets its colour from that. */
-export type Role = 'near' | 'far' | 'thing' | 'band' | 'surface' | 'paper';
+export type Role = 'near' | 'far' | 'thing' | 'band' | 'surface' | 'paper' | 'gravity' | 'wash';
 
 /** One line or filled shape; all in shares of stature, y down, so that it can be drawn as it is. */
 export type Shape =
@@ -425,3 +427,28 @@ export function framesOf(figure: Figure, statureCm: number, eachWay: number): re
 
 /** From the shoulder to the grip, at most: how far a hand reaches. */
 export const REACH = SEGMENT_LENGTH.upperArm + SEGMENT_LENGTH.forearm + FIGURE.grip;
+
+/** How far the line of gravity is drawn above the centre of mass, and how thick the base is, in shares of stature. */
+const GRAVITY_LINE = { above: 0.04, width: 0.012, base: 0.026, dash: 0.03 };
+
+/**
+ * The line of gravity of a pose, from above the centre of mass to the floor, and what it has to stay over.
+ *
+ * @returns nothing where nothing is stood on
+ */
+export function gravityOf({ skeleton, stance }: Placed): readonly Shape[] {
+  const base = baseOf(stance.rests, skeleton);
+  if (!base) return [];
+  const { x, y } = centreWith(skeleton, stance.carried);
+  const dashes: Shape[] = [];
+  for (let at = y + GRAVITY_LINE.above; at > 0; at -= 2 * GRAVITY_LINE.dash) {
+    dashes.push(
+      line('gravity', GRAVITY_LINE.width, { x, y: at }, { x, y: Math.max(0, at - GRAVITY_LINE.dash) }),
+    );
+  }
+  return [
+    line('gravity', GRAVITY_LINE.base, { x: base[0], y: 0 }, { x: base[1], y: 0 }),
+    ...dashes,
+    disc('gravity', { x, y }, 0.022),
+  ];
+}

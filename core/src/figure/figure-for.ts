@@ -1,4 +1,4 @@
-import { partsOf, type Exercise, type Hold, type LeverSettings } from '../model';
+import { partsOf, plainId, type Exercise, type Hold, type LeverSettings } from '../model';
 import { placedKeys, USUAL_STATURE_CM } from '../body';
 import { loadsOf } from './difficulty';
 import type { Figure, How } from './figure';
@@ -26,11 +26,12 @@ const MOST_KEPT = 1500;
  * @example figureOf(gobletSquat, { levers: {}, hold: 'bothHands', statureCm: 170 }).move.keys.length // 2
  */
 export function figureOf(exercise: Exercise, how: How, library: readonly Exercise[] = []): Figure {
-  const known = FIGURES[exercise.id] ? exercise : nearestOf(exercise, library);
-  const make = known && FIGURES[known.id];
+  const own = plainId(exercise.id);
+  const id = FIGURES[own] ? own : nearestOf(exercise, library)?.id;
+  const make = id === undefined ? undefined : FIGURES[id];
   if (!make) return STANDING_STILL;
   const share = Math.round((how.loadShare ?? USUAL_LOAD) / LOAD_STEP) * LOAD_STEP;
-  const key = JSON.stringify([known.id, how.levers, how.hold ?? '', share, Math.round(how.statureCm)]);
+  const key = JSON.stringify([id, how.levers, how.hold ?? '', share, Math.round(how.statureCm)]);
   const kept = KEPT.get(key);
   if (kept) return kept;
   const figure = carrying(make(how), how.hold, share);
@@ -53,6 +54,9 @@ function carrying(figure: Figure, hold: Hold | undefined, share: number): Figure
   );
   return carried.length === 0 ? figure : { ...figure, move: { ...move, carried } };
 }
+
+/** Whether an exercise has a figure of its own, and not the nearest. */
+export const hasFigure = ({ id }: Pick<Exercise, 'id'>): boolean => FIGURES[plainId(id)] !== undefined;
 
 /** The exercise of the library whose figure comes nearest to one it does not have. */
 export function nearestOf(exercise: Exercise, library: readonly Exercise[]): Exercise | undefined {

@@ -41,6 +41,7 @@ export const HARDER_BY: Readonly<Record<string, HarderBy>> = {
   'stand-blind': 'eyes',
   'hop-small': 'speed',
   'bear-crawl': 'travel',
+  'crab-walk': 'travel',
   'thrust-chair-jump': 'speed',
   'one-leg-held': 'range',
 };

@@ -8,5 +8,7 @@ export * from './drawing';
 export * from './difficulty';
 export * from './climb';
 export * from './worth';
+export * from './mistakes';
+export * from './wash';
 export { HARDER_BY, HARDER_BY_WORDS, type HarderBy } from './harder-by';
 export { FIGURES } from './figures';

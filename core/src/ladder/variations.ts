@@ -1,4 +1,14 @@
-import type { Demand, Exercise, Hold, LeverKind, Muscle, Need, Pattern, Tier } from '../model';
+import {
+  VARIED_SIGN,
+  type Demand,
+  type Exercise,
+  type Hold,
+  type LeverKind,
+  type Muscle,
+  type Need,
+  type Pattern,
+  type Tier,
+} from '../model';
 import { demandsAt } from './demands';
 
 /** What a few words beside an exercise's name make of it. */
@@ -330,7 +340,6 @@ export const VARIATIONS: readonly Variation[] = [
 const BY_ID: ReadonlyMap<string, Variation> = new Map(
   VARIATIONS.map((variation) => [variation.id, variation]),
 );
-const SIGN = '~';
 const LEAST_RATIO = 0.01;
 
 /**
@@ -342,17 +351,7 @@ const LEAST_RATIO = 0.01;
  */
 export function variedId(exerciseId: string, variations: readonly Variation[]): string {
   const ordered = VARIATIONS.filter((own) => variations.includes(own));
-  return [exerciseId, ...ordered.map(({ id }) => id)].join(SIGN);
-}
-
-/**
- * The plain exercise of an id, whose words are said of it too.
- *
- * @param exerciseId with or without what varies it
- * @example plainId('goblet-squat~narrow') // 'goblet-squat'
- */
-export function plainId(exerciseId: string): string {
-  return exerciseId.split(SIGN)[0] ?? exerciseId;
+  return [exerciseId, ...ordered.map(({ id }) => id)].join(VARIED_SIGN);
 }
 
 /**
@@ -366,7 +365,7 @@ export function variedById(
   id: string,
   exerciseOf: (id: string) => Exercise | undefined,
 ): Exercise | undefined {
-  const [plain = '', ...ids] = id.split(SIGN);
+  const [plain = '', ...ids] = id.split(VARIED_SIGN);
   const exercise = ids.length > 0 ? exerciseOf(plain) : undefined;
   if (!exercise) return undefined;
   let varied: Exercise | undefined = exercise;
@@ -401,7 +400,7 @@ export function vary(exercise: Exercise, variation: Variation): Exercise | undef
   const name = exercise.name.charAt(0).toLowerCase() + exercise.name.slice(1);
   return {
     ...facts,
-    id: `${exercise.id}${SIGN}${variation.id}`,
+    id: `${exercise.id}${VARIED_SIGN}${variation.id}`,
     name: before ? `${before} ${name}` : `${exercise.name}, ${behind ?? ''}`,
     muscles: musclesOf(exercise, change),
     ...(change.laterality && { laterality: change.laterality }),

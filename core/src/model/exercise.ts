@@ -190,3 +190,16 @@ export type CoachingWords = Readonly<Record<string, Coaching>>;
 /** An exercise of the coach's own: facts and words in one. */
 export const ownExerciseSchema = exerciseSchema.extend({ words: coachingSchema });
 export type OwnExercise = z.infer<typeof ownExerciseSchema>;
+
+/** Between the id of a plain exercise and what varies it. */
+export const VARIED_SIGN = '~';
+
+/**
+ * The plain exercise of an id, whose words and figure are said of it too.
+ *
+ * @param exerciseId with or without what varies it
+ * @example plainId('goblet-squat~narrow') // 'goblet-squat'
+ */
+export function plainId(exerciseId: string): string {
+  return exerciseId.split(VARIED_SIGN)[0] ?? exerciseId;
+}

@@ -61,7 +61,22 @@ const EACH_SECOND = 20;
             <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.start }" />
           </g>
         }
-        <ng-container *ngTemplateOutlet="lines; context: { $implicit: poseOf(scene) }" />
+        @if (muscles() && share() === undefined && !wrong()) {
+          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.wash }" />
+        }
+        @if (wrong() && scene.mistake(wrong()); as mistake) {
+          <g class="right">
+            <ng-container *ngTemplateOutlet="lines; context: { $implicit: mistake.right }" />
+          </g>
+          <g class="wrong">
+            <ng-container *ngTemplateOutlet="lines; context: { $implicit: mistake.wrong }" />
+          </g>
+        } @else {
+          <ng-container *ngTemplateOutlet="lines; context: { $implicit: poseOf(scene) }" />
+        }
+        @if (gravity() && share() === undefined) {
+          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.gravity }" />
+        }
       </svg>
     }`,
   styleUrl: './figure.scss',
@@ -90,6 +105,12 @@ export class FigureView {
   readonly plays = input(false, { transform: booleanAttribute });
   /** Seconds a repetition. */
   readonly seconds = input<number | undefined>(USUAL_SECONDS);
+  /** What is watched for: drawn as a second figure, as it goes wrong. */
+  readonly wrong = input('');
+  /** With the muscles that work as a wash behind it. */
+  readonly muscles = input(false, { transform: booleanAttribute });
+  /** With the line of gravity and what it stays over. */
+  readonly gravity = input(false, { transform: booleanAttribute });
   /** What a reader hears; where the name stands beside it, nothing. */
   readonly named = input('');
 
@@ -99,7 +120,9 @@ export class FigureView {
   protected readonly share = signal<number | undefined>(undefined);
 
   /** Behind it where it starts, where there is room to tell the two apart. */
-  protected readonly ghost = computed(() => !this.beside() && !this.small() && this.share() === undefined);
+  protected readonly ghost = computed(
+    () => !this.beside() && !this.small() && !this.wrong() && this.share() === undefined,
+  );
   protected readonly small = computed(() => this.size() > 0 && this.size() < SMALL);
 
   protected readonly scenes = computed((): readonly Scene[] => {
@@ -120,7 +143,12 @@ export class FigureView {
   });
 
   private readonly moves = computed(
-    () => (this.plays() || this.pointed()) && this.scenes().length > 0 && !stillWanted(),
+    () =>
+      (this.plays() || this.pointed()) &&
+      !this.wrong() &&
+      !this.gravity() &&
+      this.scenes().length > 0 &&
+      !stillWanted(),
   );
 
   constructor() {

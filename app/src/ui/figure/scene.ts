@@ -26,6 +26,14 @@ export interface Scene {
   readonly surfaces: readonly Stroke[];
   readonly start: readonly Stroke[];
   readonly hardest: readonly Stroke[];
+  /** A pose as it should be and as it goes wrong, for what is watched for; nothing where that does not show. */
+  readonly mistake: (
+    watch: string,
+  ) => { readonly right: readonly Stroke[]; readonly wrong: readonly Stroke[] } | undefined;
+  /** The muscles that work, as a wash behind the hardest pose. */
+  readonly wash: readonly Stroke[];
+  /** Line of gravity and base of the hardest pose. */
+  readonly gravity: readonly Stroke[];
   /** The pose so far through a repetition, from 0 to 1. */
   readonly at: (share: number) => readonly Stroke[];
 }
@@ -81,16 +89,23 @@ export function scenesOf(figures: Figures, drawn: Drawn, library: readonly Exerc
   const held = heldOf(hold, recipe);
   return figures
     .figuresOf(exercise, { levers, hold, statureCm }, library)
-    .map((figure) => sceneOf(figures, figure, held, statureCm));
+    .map((figure) => sceneOf(figures, figure, held, statureCm, exercise.muscles));
 }
 
-function sceneOf(figures: Figures, figure: Figure, held: HeldThing | undefined, statureCm: number): Scene {
+function sceneOf(
+  figures: Figures,
+  figure: Figure,
+  held: HeldThing | undefined,
+  statureCm: number,
+  muscles: Exercise['muscles'],
+): Scene {
   const keys = placedKeys(figure.move, statureCm);
   const draw = (placed: Placed | undefined) => (placed ? figures.drawingOf(figure, placed, held) : []);
   const poses = keys.map(draw);
   const [left, , width] = figures.boundsOf(poses.flat());
   const surfaces = figures.surfacesOf(figure, keys, statureCm, [left, left + width]);
   const bounds = figures.boundsOf([...poses.flat(), ...surfaces]);
+  const hardest = keys[hardestOf(figure.move)];
   let frames: readonly (readonly Stroke[])[] | undefined;
   const [, , wide, high] = bounds;
   return {
@@ -99,6 +114,12 @@ function sceneOf(figures: Figures, figure: Figure, held: HeldThing | undefined, 
     surfaces: surfaces.map(strokeOf),
     start: (poses[0] ?? []).map(strokeOf),
     hardest: (poses[hardestOf(figure.move)] ?? []).map(strokeOf),
+    mistake: (watch) => {
+      const found = figures.mistakeOf(figure, watch, statureCm);
+      return found && { right: draw(found.right).map(strokeOf), wrong: draw(found.wrong).map(strokeOf) };
+    },
+    wash: hardest ? figures.washOf(hardest, muscles).map(strokeOf) : [],
+    gravity: hardest && !figure.above ? figures.gravityOf(hardest).map(strokeOf) : [],
     at: (share) => {
       frames ??= figures.framesOf(figure, statureCm, STEPS).map((placed) => draw(placed).map(strokeOf));
       return frames[frameAt(share, frames.length)] ?? [];

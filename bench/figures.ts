@@ -1,0 +1,25 @@
+import { LIBRARY_EXERCISES, USUAL_STATURE_CM } from '@dray/core';
+import { difficultyOf, figureOf } from '@dray/core/figures';
+import { row, time } from './table';
+
+/** A stature nobody had yet: nothing of it is kept. */
+let stature = USUAL_STATURE_CM;
+const fresh = () => (stature += 0.01);
+
+const pressUp = LIBRARY_EXERCISES.find(({ id }) => id === 'press-up')!;
+const difficulty = (exercise: (typeof LIBRARY_EXERCISES)[number], statureCm: number) =>
+  difficultyOf(figureOf(exercise, { levers: {}, statureCm }), { massKg: 70, statureCm });
+
+row(
+  'difficulty of one version, its poses found anew, against 1 ms',
+  time(() => difficulty(pressUp, fresh())),
+  1,
+);
+row(
+  'difficulty of the whole library, found anew, against 500 ms',
+  time(() => {
+    const statureCm = fresh();
+    for (const exercise of LIBRARY_EXERCISES) difficulty(exercise, statureCm);
+  }, 5),
+  500,
+);
