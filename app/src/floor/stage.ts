@@ -35,7 +35,7 @@ import { stageView } from './stage-view';
     @if (lanes.shown(); as shown) {
       <dray-figure
         class="shown"
-        plays
+        [plays]="run().status === 'going'"
         [exercise]="shown.exercise"
         [levers]="shown.levers"
         [hold]="shown.hold"

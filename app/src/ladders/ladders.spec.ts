@@ -57,6 +57,28 @@ describe('LaddersScreen', () => {
     expect(listed()).toEqual([]);
   });
 
+  it('draws each rung with what it asks of which joint, and what a lever is worth', async () => {
+    const { host, press } = await screen();
+    await press('Push-up 5 of 5');
+    await until(() => host.querySelectorAll('.climb .asks').length === 5);
+    expect(host.querySelectorAll('.climb dray-figure svg').length).toBe(5);
+    const shares = [...host.querySelectorAll('.climb .asks')].map(({ textContent }) =>
+      Number(/(\d+) %/.exec(textContent)?.[1]),
+    );
+    expect(shares.every((share, at) => at === 0 || share >= (shares[at - 1] ?? 0))).toBeTrue();
+    expect(host.textContent).toContain('for a usual body');
+  });
+
+  it('shows how a thing to watch for looks, and the right way again after', async () => {
+    const { host, press, button } = await screen();
+    await press('Push-up 5 of 5');
+    await until(() => button('hips sag or rise') !== undefined);
+    await press('hips sag or rise');
+    expect(host.querySelectorAll('.wrong path').length).toBeGreaterThan(0);
+    await press('hips sag or rise');
+    expect(host.querySelectorAll('.wrong path').length).toBe(0);
+  });
+
   it('leaves out what needs the floor where there is none', async () => {
     const { fixture, loader, listed } = await screen();
     expect(listed()).toContain('Crunch');

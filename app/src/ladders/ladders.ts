@@ -105,6 +105,8 @@ export class LaddersScreen {
     source: () => this.ladders.detail()?.exercise.id,
     computation: () => '',
   });
+  /** What moves by itself can be made to stand. */
+  protected readonly moving = signal(true);
   protected readonly gravity = signal(false);
   protected readonly washed = signal(false);
   protected readonly watch = computed(() => Object.entries(this.ladders.detail()?.words?.watch ?? {}));

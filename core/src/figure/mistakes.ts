@@ -1,13 +1,14 @@
 import {
-  AT,
   hardestOf,
   ofSide,
   place,
   placedKeys,
   poseOf,
+  spotOf,
   type LimbJoint,
   type Placed,
   type Pose,
+  type Spot,
   type TrunkJoint,
 } from '../body';
 import type { Figure } from './figure';
@@ -107,12 +108,23 @@ export interface Mistake {
   readonly wrong: Placed;
 }
 
-/** A change that turns no joint by as much as this does not show. */
-const SHOWS = 8;
+/** What moves by less than this, in shares of stature, does not show: less than half the width of a leg. */
+const SHOWS = 0.025;
+/** The hardest pose is taken unless the other shows it so much better. */
+const BETTER = 2;
+const SEEN: readonly Spot[] = [
+  'hips',
+  'waist',
+  'chest',
+  'head',
+  ['near', 'knee'],
+  ['near', 'elbow'],
+  ['near', 'wrist'],
+];
 
 /**
- * A common mistake as a pose: the hardest pose as it goes wrong, on the same contacts; the first where it does not show in that one, as a
- * back that cannot sag on the floor.
+ * A common mistake as a pose: the hardest pose as it goes wrong, on the same contacts; the first where it shows far better, as a back
+ * cannot sag on the floor.
  *
  * @param figure the exercise
  * @param watch what is watched for, in the words of the library
@@ -126,13 +138,17 @@ export function mistakeOf(figure: Figure, watch: string, statureCm: number): Mis
   const tried = [keys[hardestOf(figure.move)], keys[0]].flatMap((right) =>
     right && change ? [{ right, wrong: goneWrong(right, change, statureCm) }] : [],
   );
-  return tried.find(showsIn);
+  const [hardest, first] = tried.map((found) => ({ found, shown: shownBy(found) }));
+  const best = hardest && first && first.shown > hardest.shown * BETTER ? first : hardest;
+  return best && best.shown > SHOWS ? best.found : undefined;
 }
 
-function showsIn({ right, wrong }: Mistake): boolean {
-  return wrong.numbers.some(
-    (value, at) => at >= AT.lean && Math.abs(value - (right.numbers[at] ?? 0)) > SHOWS,
-  );
+/** How far the place that moves most is from where it should be. */
+function shownBy({ right, wrong }: Mistake): number {
+  return SEEN.reduce((most, spot) => {
+    const [a, b] = [spotOf(right.skeleton, spot), spotOf(wrong.skeleton, spot)];
+    return Math.max(most, Math.hypot(a.x - b.x, a.y - b.y));
+  }, 0);
 }
 
 function goneWrong(right: Placed, change: Change, statureCm: number): Placed {

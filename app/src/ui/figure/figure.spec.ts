@@ -1,0 +1,116 @@
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import { catalog, type Exercise } from '@dray/core';
+import { FigureView } from './figure';
+
+@Component({
+  imports: [FigureView],
+  template: `<dray-figure
+    tabindex="0"
+    [exercise]="exercise()"
+    [hold]="'pair'"
+    [wrong]="wrong()"
+    [gravity]="gravity()"
+    [muscles]="muscles()"
+    [beside]="beside()"
+    [seconds]="0.4"
+    [size]="size()"
+    named="how it goes"
+  />`,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+class Host {
+  readonly exercise = signal(exerciseOf('curl'));
+  readonly wrong = signal('');
+  readonly gravity = signal(false);
+  readonly muscles = signal(false);
+  readonly beside = signal(false);
+  readonly size = signal(120);
+}
+
+function exerciseOf(id: string): Exercise {
+  const found = catalog.exercises.get(id);
+  if (!found) throw new Error(id);
+  return found;
+}
+
+describe('a figure', () => {
+  let fixture: ComponentFixture<Host>;
+  const all = (selector: string) => [...fixture.nativeElement.querySelectorAll(selector)] as SVGElement[];
+  const settled = async () => {
+    await fixture.whenStable();
+    fixture.detectChanges();
+  };
+  /** Figures are loaded when the first is to be seen. */
+  const drawn = async () => {
+    const until = performance.now() + 20_000;
+    while (all('path').length === 0 && performance.now() < until) {
+      await new Promise((done) => setTimeout(done, 10));
+      await settled();
+    }
+  };
+
+  beforeEach(async () => {
+    fixture = TestBed.createComponent(Host);
+    fixture.detectChanges();
+    await drawn();
+  });
+
+  it('has a head, what is held in each hand, and a ghost of where it starts', () => {
+    expect(all('.near.filled').length).toBeGreaterThan(0);
+    expect(all('svg > .thing').length).toBe(2);
+    expect(all('.started path').length).toBeGreaterThan(5);
+    expect(all('svg')[0]?.getAttribute('aria-label')).toBe('how it goes');
+  });
+
+  it('stands beside its start where there is room, and alone where there is none', async () => {
+    fixture.componentInstance.beside.set(true);
+    await settled();
+    expect(all('svg').length).toBe(2);
+    fixture.componentInstance.beside.set(false);
+    fixture.componentInstance.size.set(30);
+    await settled();
+    expect(all('.started').length).toBe(0);
+  });
+
+  it('moves while it is pointed at, and stands again after', async () => {
+    const arm = () =>
+      all('svg > path.near')
+        .map((path) => path.getAttribute('d'))
+        .join();
+    const still = arm();
+    const host = fixture.nativeElement.querySelector('dray-figure') as HTMLElement;
+    host.dispatchEvent(new PointerEvent('pointerenter'));
+    const until = performance.now() + 20_000;
+    while (arm() === still && performance.now() < until) {
+      await new Promise((done) => setTimeout(done, 20));
+      await settled();
+    }
+    // A browser that asks for less motion would stand: the test's does not.
+    expect(arm()).not.toBe(still);
+    host.dispatchEvent(new PointerEvent('pointerleave'));
+    await settled();
+    expect(arm()).toBe(still);
+  });
+
+  it('shows what goes wrong in front of what is right, and nothing where that does not show', async () => {
+    fixture.componentInstance.exercise.set(exerciseOf('pair-hinge'));
+    fixture.componentInstance.wrong.set('back rounds');
+    await settled();
+    expect(all('.wrong path').length).toBeGreaterThan(5);
+    expect(all('.right path').length).toBeGreaterThan(5);
+    fixture.componentInstance.wrong.set('holds the breath');
+    await settled();
+    expect(all('.wrong path').length).toBe(0);
+    expect(all('svg > path.near').length).toBeGreaterThan(0);
+  });
+
+  it('shows the line of gravity and the muscles when asked', async () => {
+    expect(all('.gravity, .wash').length).toBe(0);
+    fixture.componentInstance.gravity.set(true);
+    fixture.componentInstance.muscles.set(true);
+    await settled();
+    expect(all('.gravity').length).toBeGreaterThan(2);
+    expect(all('.wash').length).toBeGreaterThan(0);
+  });
+});
