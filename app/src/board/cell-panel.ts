@@ -14,6 +14,7 @@ import { defined } from '../data/defined';
 import { workWords } from '../ui/cell-words';
 import { FigureView } from '../ui/figure/figure';
 import { LoadPicture } from '../ui/load-picture';
+import { AsHard } from './as-hard';
 import { BoardStore, type ByHand } from './board-store';
 import { ByHandForm, type Set, type Standing } from './by-hand-form';
 import { Finder } from './finder';
@@ -33,12 +34,14 @@ const STEP_WORDS: Record<StepName, string> = {
 @Component({
   selector: 'dray-cell-panel',
   imports: [ByHandForm, FigureView, Finder, LoadLine, LoadPicture, MatButton, MatIcon],
+  providers: [AsHard],
   templateUrl: './cell-panel.html',
   styleUrl: './cell-panel.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CellPanel {
   protected readonly board = inject(BoardStore);
+  protected readonly asHard = inject(AsHard);
   protected readonly unit = this.board.view.unit;
   readonly done = output<void>();
   /** What is to stand in the cell, where that was chosen before it was opened. */

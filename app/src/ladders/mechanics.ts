@@ -1,20 +1,11 @@
 import { computed, inject, Injectable } from '@angular/core';
-import { LEVERS, type LeverKind, type MomentJoint, type Participant } from '@dray/core';
+import { LEVERS, type LeverKind, type Participant } from '@dray/core';
 import type { Between, Worth } from '@dray/core/figures';
 import { FigureBook } from '../ui/figure/figure-book';
 import { bodyOf } from '../ui/figure/body-of';
+import { JOINT_WORDS } from '../ui/figure/joint-words';
 import { ViewStore } from '../state/view-store';
 import { LaddersStore } from './ladders-store';
-
-const JOINT_WORDS: Readonly<Record<MomentJoint, string>> = {
-  ankle: $localize`ankle`,
-  knee: $localize`knee`,
-  hip: $localize`hip`,
-  lowBack: $localize`low back`,
-  shoulder: $localize`shoulder`,
-  elbow: $localize`elbow`,
-  wrist: $localize`wrist`,
-};
 
 /** What mechanics say of one rung. */
 export interface RungSays {

@@ -215,17 +215,22 @@ export function motionOf(
   view: View,
   into: readonly [Float64Array, Float64Array],
 ): void {
-  const [dx, dy] = into;
-  dx.fill(0);
-  dy.fill(0);
-  dx[AT.x] = 1;
-  dy[AT.y] = 1;
+  const [dx, dy] = moved(into);
   const point = spotOf(skeleton, spot);
   for (const { at, sign, about } of hingesOf(spot, view)) {
     const pivot = spotOf(skeleton, about);
     dx[at] = sign * (point.y - pivot.y) * DEGREE;
     dy[at] = -sign * (point.x - pivot.x) * DEGREE;
   }
+}
+
+/** Rows in which only the place of the hips moves anything yet. */
+function moved([dx, dy]: readonly [Float64Array, Float64Array]): readonly [Float64Array, Float64Array] {
+  dx.fill(0);
+  dy.fill(0);
+  dx[AT.x] = 1;
+  dy[AT.y] = 1;
+  return [dx, dy];
 }
 
 /** A part of the body that weighs: its share of the body, and where between two spots it sits. */
@@ -290,11 +295,7 @@ export function motionOfCentre(
   view: View,
   into: readonly [Float64Array, Float64Array],
 ): void {
-  const [dx, dy] = into;
-  dx.fill(0);
-  dy.fill(0);
-  dx[AT.x] = 1;
-  dy[AT.y] = 1;
+  const [dx, dy] = moved(into);
   for (const mass of MASSES) {
     const point = massPoint(skeleton, mass);
     // What moves the far end moves its centre too: both ends lie on the same chain.

@@ -1,6 +1,6 @@
 import type { Surface } from '../body';
 import type { Hold, LeverSettings } from '../model';
-import type { Move } from './parts';
+import { fromTheFront, fromTheSide, key, type Move, type Part } from './parts';
 
 /** Where what is held sits. */
 export type HeldAt = 'hands' | 'back' | 'hips' | 'thighs' | 'chest' | 'ankle';
@@ -41,6 +41,13 @@ export type FigureOf = (how: How) => Figure;
 
 /** By exercise. */
 export type Figures = Readonly<Record<string, FigureOf>>;
+
+/** From one pose to another, seen from the side, however it is done. */
+export const side = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
+  always(fromTheSide([key(from), key(to)]), more);
+/** The same seen from the front. */
+export const front = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
+  always(fromTheFront([key(from), key(to)]), more);
 
 /** The same however it is done. */
 export const always =

@@ -33,7 +33,7 @@ function pressing(
     move: pressUp({ hands: handsOn(levers.surfaceHeight), ...more, ...(arms && { arms }) }, statureCm),
   });
 }
-/** Its first key alone, coming from the knees: what is only held. */
+/** Hands wide: elbows point outwards. */
 const WIDE = {
   bottom: { towards: { upperArm: 72, forearm: 10 } },
   top: { towards: { upperArm: 20, forearm: 20 } },

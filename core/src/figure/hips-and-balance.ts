@@ -1,6 +1,7 @@
 import { FLOOR } from '../body';
-import { always, type Figure, type FigureOf, type Figures } from './figure';
+import { front, side, type FigureOf, type Figures } from './figure';
 import {
+  both,
   CHAIR,
   COUNTER,
   far,
@@ -25,11 +26,6 @@ import {
   STANDING,
 } from './stances';
 
-const both = (a: number, b: number): readonly [number, number] => [a, b];
-const side = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
-  always(fromTheSide([key(from), key(to)]), more);
-const front = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
-  always(fromTheFront([key(from), key(to)]), more);
 const works = { works: 'near' } as const;
 
 /** On the far leg, seen from the side, perhaps holding on. */

@@ -37,21 +37,31 @@ import {
   wide,
 } from './stances';
 
-/** From one stance down into another, arms as the load is held, as far as the range says. */
-function legs(
+/** From one stance to another, each on its own contacts; arms as the load is held, as far as the range says. */
+function legsBetween(
   from: Part,
   to: Part,
-  more: Omit<Figure, 'move'> & { readonly free?: readonly [Part, Part] } = {},
+  more: Omit<Figure, 'move'> & { free?: readonly [Part, Part] } = {},
 ): FigureOf {
-  const { free = [{}, freeArms(1)], ...figure } = more;
+  const { free = [{}, ON_THE_HIPS], ...figure } = more;
   return ({ levers, hold }) => {
     const { arms, heldAt } = gripOf(hold);
     const bare = !hold || hold === 'none' || hold === 'vest';
-    const move = fromTheSide([key(from, bare ? free[0] : arms), key(from, to, bare ? free[1] : arms)]);
+    const move = fromTheSide([key(from, bare ? free[0] : arms), key(to, bare ? free[1] : arms)]);
     return { move: cut(move, levers.range), ...(heldAt && { heldAt }), ...figure };
   };
 }
-/** The same seen from the front. */
+/** From standing on both feet, which stay where they are; free arms reach ahead. */
+const downTo = (to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
+  legsBetween(
+    STANDING,
+    { ...STANDING, ...to, rests: [...(STANDING.rests ?? []), ...(to.rests ?? [])] },
+    { free: [{}, freeArms(1)], ...more },
+  );
+const splitMove = (): FigureOf => legsBetween(split(0), split(1), { free: [ON_THE_HIPS, ON_THE_HIPS] });
+const stepBack = (): FigureOf => legsBetween(STANDING, split(1));
+
+/** Seen from the front. */
 function facing(from: Part, to: Part, more: { readonly free?: readonly [Part, Part] } = {}): FigureOf {
   const { free = [{}, {}] } = more;
   return ({ levers, hold }) => {
@@ -70,24 +80,6 @@ const ONTO_THE_CHAIR: Part = { ...squat(0.85), rests: [rest('seat', CHAIR, undef
 /** Fore-and-aft stances of one leg, the other held behind or before. */
 const OTHER_LEG_BEHIND: Part = { hip: [0, -4], knee: [0, 70] };
 const HOLD_THE_COUNTER: Part = { rests: [rest('grip', COUNTER, 0.42, { ...near, ...holding })] };
-
-const splitMove = (more: Omit<Figure, 'move'> = {}) =>
-  legs(split(0), split(1), { free: [ON_THE_HIPS, ON_THE_HIPS], ...more });
-const stepBack = (more: Omit<Figure, 'move'> = {}): FigureOf => legsBetween(STANDING, split(1), more);
-/** Two stances with contacts of their own. */
-function legsBetween(
-  from: Part,
-  to: Part,
-  more: Omit<Figure, 'move'> & { free?: readonly [Part, Part] } = {},
-): FigureOf {
-  const { free = [{}, ON_THE_HIPS], ...figure } = more;
-  return ({ levers, hold }) => {
-    const { arms, heldAt } = gripOf(hold);
-    const bare = !hold || hold === 'none' || hold === 'vest';
-    const move = fromTheSide([key(from, bare ? free[0] : arms), key(to, bare ? free[1] : arms)]);
-    return { move: cut(move, levers.range), ...(heldAt && { heldAt }), ...figure };
-  };
-}
 
 const STEP_AT = 0.3;
 const stepUp = (height: typeof STEP, at = STEP_AT) =>
@@ -188,10 +180,7 @@ const hips: Figures = {
   'one-leg-hinge': hinging(ON_ONE, ONE_LEG_HINGED),
   'loaded-one-leg-hinge': hinging(ON_ONE, ONE_LEG_HINGED),
   'reach-hinge': always(fromTheSide([key(ON_ONE), key(ONE_LEG_HINGED, { shoulder: 165, elbow: 4 })])),
-  'floor-deadlift': ({ hold }) => ({
-    move: fromTheSide([key(FROM_THE_FLOOR, HANGS), key(STANDING, HANGS)], { hardest: 0 }),
-    ...(hold === 'bar' && {}),
-  }),
+  'floor-deadlift': always(fromTheSide([key(FROM_THE_FLOOR, HANGS), key(STANDING, HANGS)], { hardest: 0 })),
   'sumo-deadlift': always(
     fromTheFront([key(SUMO_LOW, { ...HANDS_LOW, lean: 0, towards: { thigh: 40 } }), key(SUMO, HANDS_LOW)], {
       hardest: 0,
@@ -226,9 +215,9 @@ const squats: Figures = {
       { hardest: 1 },
     ),
   ),
-  'seat-squat': legs(STANDING, ONTO_THE_CHAIR),
-  'free-squat': legs(STANDING, SQUAT),
-  'goblet-squat': legs(STANDING, SQUAT),
+  'seat-squat': downTo(ONTO_THE_CHAIR),
+  'free-squat': downTo(SQUAT),
+  'goblet-squat': downTo(SQUAT),
   'shoulder-pair-squat': ({ levers, hold }) => {
     const arms: Part = { shoulder: 30, elbow: 146 };
     return {
@@ -236,8 +225,8 @@ const squats: Figures = {
       ...(hold === 'band' && { anchor: 'feet' as const }),
     };
   },
-  'bar-squat': legs(STANDING, SQUAT),
-  'band-squat': legs(STANDING, SQUAT, { anchor: 'feet' }),
+  'bar-squat': downTo(SQUAT),
+  'band-squat': downTo(SQUAT, { anchor: 'feet' }),
   'raised-split-squat': legsBetween(
     {
       rests: [rest('foot', FLOOR, 0.14, near), rest('toe', CHAIR, -0.44, far)],
@@ -301,19 +290,19 @@ const squats: Figures = {
   ),
   'sumo-squat': facing(SUMO, SUMO_LOW, { free: [HANDS_TOGETHER, HANDS_TOGETHER] }),
   'sumo-hold': facing(SUMO, SUMO_LOW, { free: [HANDS_TOGETHER, HANDS_TOGETHER] }),
-  'narrow-squat': legs(STANDING, SQUAT),
-  'heels-raised-squat': legs(STANDING, { lean: 26, hip: 112, knee: 122, neck: -12 }),
-  'heels-raised-goblet-squat': legs(STANDING, { lean: 26, hip: 112, knee: 122, neck: -12 }),
+  'narrow-squat': downTo(SQUAT),
+  'heels-raised-squat': downTo({ lean: 26, hip: 112, knee: 122, neck: -12 }),
+  'heels-raised-goblet-squat': downTo({ lean: 26, hip: 112, knee: 122, neck: -12 }),
   'squat-pulse': ({ levers }) => ({
     move: cut(fromTheSide([key(STANDING, squat(0.75), AHEAD), key(STANDING, SQUAT, AHEAD)]), levers.range),
   }),
-  'squat-hold': legs(STANDING, SQUAT),
+  'squat-hold': downTo(SQUAT),
   'staggered-squat': legsBetween(
     STAGGERED,
     { ...STAGGERED, lean: 28, hip: [100, 84], knee: [96, 108], neck: -12 },
     { free: [{}, freeArms(0.9)] },
   ),
-  'pivot-squat': legs(STANDING, SQUAT),
+  'pivot-squat': downTo(SQUAT),
   'half-rep-squat': ({ levers, hold }) => {
     const { arms, heldAt } = gripOf(hold);
     const move = fromTheSide(

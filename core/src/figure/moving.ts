@@ -1,10 +1,10 @@
 import { FLOOR } from '../body';
-import { always, type Figure, type FigureOf, type Figures } from './figure';
+import { always, front, side, type FigureOf, type Figures } from './figure';
 import {
+  both,
   CHAIR,
   COUNTER,
   far,
-  fromTheFront,
   fromTheSide,
   holding,
   key,
@@ -33,12 +33,6 @@ import {
   SWUNG,
   wide,
 } from './stances';
-
-const both = (a: number, b: number): readonly [number, number] => [a, b];
-const side = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
-  always(fromTheSide([key(from), key(to)]), more);
-const front = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
-  always(fromTheFront([key(from), key(to)]), more);
 
 /** In the air: so far above the floor, resting on nothing. */
 const air = (height: number, part: Part): Part => ({

@@ -73,6 +73,9 @@ export const wall = (share: number): Surface => ({ kind: 'wall', share });
 export const wallBehind = (share: number): Surface => ({ kind: 'wall', share, behind: true });
 export const raised = (kind: Surface['kind'], cm: number): Surface => ({ kind, cm });
 
+/** Near and far apart. */
+export const both = (near: number, far: number): readonly [number, number] => [near, far];
+
 const HALF = 0.5;
 type Number = Pose['hip'];
 const pairOf = (value: Number): readonly [number, number] =>

@@ -1,6 +1,18 @@
 import { FLOOR } from '../body';
-import { always, type Figure, type FigureOf, type Figures } from './figure';
-import { CHAIR, far, fromTheFront, fromTheSide, key, near, partWay, rest, wall, type Part } from './parts';
+import { always, front, side, type FigureOf, type Figures } from './figure';
+import {
+  both,
+  CHAIR,
+  far,
+  fromTheFront,
+  fromTheSide,
+  key,
+  near,
+  partWay,
+  rest,
+  wall,
+  type Part,
+} from './parts';
 import {
   AHEAD,
   ALL_FOURS,
@@ -15,12 +27,6 @@ import {
   STANDING,
   TABLETOP,
 } from './stances';
-
-const both = (a: number, b: number): readonly [number, number] => [a, b];
-const side = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
-  always(fromTheSide([key(from), key(to)]), more);
-const front = (from: Part, to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
-  always(fromTheFront([key(from), key(to)]), more);
 
 // ---- Curling up --------------------------------------------------------------------------------------------------------------------
 

@@ -60,13 +60,13 @@ export function washOf(
       const aside = view === 'front' ? 0 : where * down * BESIDE;
       const at = (share: number): Point =>
         along({ x: a.x + (b.x - a.x) * share, y: a.y + (b.y - a.y) * share }, turned + 90, aside);
-      return { kind: 'line', role: 'wash', width: WIDE, points: stretch.map((share) => down1(at(share))) };
+      return { kind: 'line', role: 'wash', width: WIDE, points: stretch.map((share) => flipped(at(share))) };
     });
 }
 /** A muscle with less of the work than this is not shown (common practice, no published source). */
 const HELPS = 0.4;
 
-const down1 = ({ x, y }: Point): Point => ({ x, y: -y });
+const flipped = ({ x, y }: Point): Point => ({ x, y: -y });
 const isOfLimb = (spot: Lies['from']): spot is LimbSpot =>
   spot !== 'hips' && spot !== 'waist' && spot !== 'chest';
 const NEAR: BodySide = 'near';

@@ -1,4 +1,4 @@
-import { contactShares, type Body } from '../body';
+import { contactShares, type Body, type MomentJoint } from '../body';
 import {
   LEVERS,
   type Exercise,
@@ -188,7 +188,9 @@ export interface AsHard {
   readonly exercise: Exercise;
   readonly levers: LeverSettings;
   readonly rung?: Rung | undefined;
-  /** What it asks of the joint over what is wanted. */
+  /** The joint that the load would have asked most. */
+  readonly joint: MomentJoint;
+  /** What it asks of that joint over what is wanted. */
   readonly times: number;
 }
 
@@ -228,7 +230,8 @@ export function asHardAs(
     const there = difficultyOf(figure, body).joints.find(({ joint }) => joint === asked.joint);
     const times = (there?.share ?? 0) / Math.max(asked.share, 1e-6);
     if (times > ABOVE || times < NEAR) continue;
-    if (!best || Math.abs(1 - times) < Math.abs(1 - best.times)) best = { ...version, times };
+    if (!best || Math.abs(1 - times) < Math.abs(1 - best.times))
+      best = { ...version, joint: asked.joint, times };
   }
   return best;
 }

@@ -1,0 +1,47 @@
+import { computed, inject, Injectable } from '@angular/core';
+import { doneSets, formatLoad, fullName, strengthBook, type Reason } from '@dray/core';
+import { bodyOf } from '../ui/figure/body-of';
+import { FigureBook } from '../ui/figure/figure-book';
+import { JOINT_WORDS } from '../ui/figure/joint-words';
+import { BoardStore } from './board-store';
+
+type Substituted = Extract<Reason, { readonly kind: 'substituted' }>;
+
+/** What ten repetitions with a few left come to, of the most somebody could lift once (common practice, no published source). */
+const OF_THE_MOST = 0.7;
+
+/** For somebody who has nothing to hold: the version of those that are allowed and possible which asks as much of the same joint. */
+@Injectable()
+export class AsHard {
+  private readonly board = inject(BoardStore);
+  private readonly book = inject(FigureBook);
+
+  readonly words = computed((): string => {
+    const figures = this.book.figures();
+    const person = this.board.selectedPerson();
+    const document = this.board.documents.document();
+    const missed = this.board
+      .selected()
+      ?.trace.find(
+        (reason): reason is Substituted =>
+          reason.kind === 'substituted' && reason.gap.kind === 'nothingToHold',
+      );
+    const hold = missed?.from.exercise.loading?.holds[0];
+    if (!figures || !person || !document || !missed || !hold) return '';
+    const { view } = this.board;
+    const log = document.log.filter(({ participantId }) => participantId === person.id);
+    const book = strengthBook(person, doneSets(person, log), view.catalog(), view.today());
+    const kg = OF_THE_MOST * (book.estimate(missed.from.exercise)?.maxKg ?? 0);
+    if (kg === 0) return '';
+    const { exercise, levers } = missed.from;
+    const found = figures.asHardAs(
+      { exercise, levers, held: { hold, kg } },
+      this.board.alternatives().map(({ version }) => version),
+      bodyOf(person, view.today()),
+    );
+    if (!found) return '';
+    const version = this.board.alternatives().find((one) => one.version.exercise === found.exercise)?.version;
+    const name = version ? fullName(version) : found.exercise.name;
+    return $localize`${exercise.name} with ${formatLoad(kg, person.unit)} would ask as much of the ${JOINT_WORDS[found.joint]} as: ${name}, without anything in the hands.`;
+  });
+}
