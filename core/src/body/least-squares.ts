@@ -19,18 +19,20 @@ export class LeastSquares {
   /** Wants the row times the unknowns to be this much; `weight` says how much that counts beside the others. */
   add(row: ArrayLike<number>, wanted: number, weight = 1): void {
     const n = this.#size;
+    const matrix = this.#matrix;
+    const right = this.#right;
+    const places = this.#places;
     // Most of a row is nothing: only what is something is multiplied.
     let count = 0;
-    for (let i = 0; i < n; i++) if (row[i] !== 0) this.#places[count++] = i;
+    for (let i = 0; i < n; i++) if (row[i] !== 0) places[count++] = i;
     for (let a = 0; a < count; a++) {
-      const i = this.#places[a] ?? 0;
-      const scaled = (row[i] ?? 0) * weight;
-      this.#right[i] = (this.#right[i] ?? 0) + scaled * wanted;
+      const i = places[a] as number;
+      const scaled = (row[i] as number) * weight;
+      right[i] = (right[i] as number) + scaled * wanted;
       // The matrix is its own mirror: one half is enough.
       for (let b = 0; b <= a; b++) {
-        const j = this.#places[b] ?? 0;
-        const at = i * n + j;
-        this.#matrix[at] = (this.#matrix[at] ?? 0) + scaled * (row[j] ?? 0);
+        const j = places[b] as number;
+        matrix[i * n + j] = (matrix[i * n + j] as number) + scaled * (row[j] as number);
       }
     }
   }

@@ -170,6 +170,9 @@ function settle(problem: Problem, numbers: Numbers, start: Skeleton, loose: numb
   return skeleton;
 }
 
+/** Two rows that every step writes anew. */
+const SCRATCH = rows();
+
 /** Everything that is wanted of these numbers, as one system. */
 function gather(
   { stance, asked, ease, wishes }: Problem,
@@ -178,7 +181,7 @@ function gather(
   loose: number,
 ): System {
   const { view } = stance;
-  const [dx, dy] = rows();
+  const [dx, dy] = SCRATCH;
   const system = new System();
   for (let at = AT.lean; at < FREEDOMS; at++)
     system.addOne(at, (asked[at] ?? 0) - (numbers[at] ?? 0), ease[at] ?? 1);

@@ -100,8 +100,11 @@ export interface SidedBearer extends Bearer {
 }
 
 /** The spots a rest bears on, side by side. */
-export function bearersOf({ with: bearing, side }: Rest): readonly SidedBearer[] {
-  return BEARERS[bearing].flatMap(([spot, flesh]): readonly SidedBearer[] =>
+export function bearersOf(rest: Rest): readonly SidedBearer[] {
+  const kept = KEPT.get(rest);
+  if (kept) return kept;
+  const { with: bearing, side } = rest;
+  const bearers = BEARERS[bearing].flatMap(([spot, flesh]): readonly SidedBearer[] =>
     spot === 'hips' || spot === 'waist' || spot === 'chest' || spot === 'head'
       ? [{ spot, flesh }]
       : SIDES.filter((one) => side === undefined || one === side).map((one) => ({
@@ -110,7 +113,11 @@ export function bearersOf({ with: bearing, side }: Rest): readonly SidedBearer[]
           side: one,
         })),
   );
+  KEPT.set(rest, bearers);
+  return bearers;
 }
+/** Asked for at every step of placing. */
+const KEPT = new WeakMap<Rest, readonly SidedBearer[]>();
 
 /** How high a surface is, as a share of stature. */
 export function heightOf({ cm, share }: Surface, statureCm: number): number {

@@ -321,11 +321,13 @@ function leastAsked(
     directions(contact, ofIndex(states, index)).map((way) => ({ index, way })),
   );
   const squares = new LeastSquares(unknowns.length);
+  const entries = new Float64Array(unknowns.length);
   for (let row = 0; row < wanted.length; row++) {
-    const entries = unknowns.map(({ index, way }) => {
+    for (let at = 0; at < entries.length; at++) {
+      const { index, way } = ofIndex(unknowns, at);
       const [x, y] = ofIndex(columns, index);
-      return way.x * (x[row] ?? 0) + way.y * (y[row] ?? 0);
-    });
+      entries[at] = way.x * (x[row] ?? 0) + way.y * (y[row] ?? 0);
+    }
     squares.add(entries, wanted[row] ?? 0);
   }
   unknowns.forEach((_, at) => squares.addOne(at, 0, even));

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { catalog, type Exercise } from '@dray/core';
+import { catalog, type CombinedExercise, type Exercise } from '@dray/core';
 import { FigureView } from './figure';
 
 @Component({
@@ -91,6 +91,20 @@ describe('a figure', () => {
     host.dispatchEvent(new PointerEvent('pointerleave'));
     await settled();
     expect(arm()).toBe(still);
+  });
+
+  it('shows the parts of a combination in order, one figure each', async () => {
+    const part = (id: string) => ({ exercise: exerciseOf(id), levers: {}, times: 1, carries: true });
+    const both: CombinedExercise = {
+      ...exerciseOf('free-squat'),
+      id: 'both',
+      parts: [part('free-squat'), part('standing-press')],
+    };
+    fixture.componentInstance.exercise.set(both);
+    await settled();
+    expect(all('svg').length).toBe(2);
+    // Both carry: a pair in the hands of each.
+    expect(all('svg:last-of-type > .thing').length).toBe(2);
   });
 
   it('shows what goes wrong in front of what is right, and nothing where that does not show', async () => {

@@ -72,7 +72,7 @@ const EACH_SECOND = 20;
             <ng-container *ngTemplateOutlet="lines; context: { $implicit: mistake.wrong }" />
           </g>
         } @else {
-          <ng-container *ngTemplateOutlet="lines; context: { $implicit: poseOf(scene) }" />
+          <ng-container *ngTemplateOutlet="lines; context: { $implicit: poseOf(scene, $index) }" />
         }
         @if (gravity() && share() === undefined) {
           <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.gravity }" />
@@ -147,6 +147,7 @@ export class FigureView {
       (this.plays() || this.pointed()) &&
       !this.wrong() &&
       !this.gravity() &&
+      !this.muscles() &&
       this.scenes().length > 0 &&
       !stillWanted(),
   );
@@ -167,9 +168,12 @@ export class FigureView {
     });
   }
 
-  protected poseOf(scene: Scene): readonly Stroke[] {
+  /** The parts of a combination move one after the other, in their order; the others wait where they start. */
+  protected poseOf(scene: Scene, at: number): readonly Stroke[] {
     const share = this.share();
-    return share === undefined ? scene.hardest : scene.at(share);
+    if (share === undefined) return scene.hardest;
+    const through = share * this.scenes().length - at;
+    return through >= 0 && through < 1 ? scene.at(through) : scene.start;
   }
 }
 
