@@ -112,6 +112,8 @@ export interface Mistake {
 const SHOWS = 0.025;
 /** The hardest pose is taken unless the other shows it so much better. */
 const BETTER = 2;
+/** What sags or rises is judged by the hips, everything else by whatever moves most. */
+const HIPS: readonly Spot[] = ['hips'];
 const SEEN: readonly Spot[] = [
   'hips',
   'waist',
@@ -138,14 +140,17 @@ export function mistakeOf(figure: Figure, watch: string, statureCm: number): Mis
   const tried = [keys[hardestOf(figure.move)], keys[0]].flatMap((right) =>
     right && change ? [{ right, wrong: goneWrong(right, change, statureCm) }] : [],
   );
-  const [hardest, first] = tried.map((found) => ({ found, shown: shownBy(found) }));
+  const [hardest, first] = tried.map((found) => ({
+    found,
+    shown: shownBy(found, change?.hip !== undefined && change.lean === undefined ? HIPS : SEEN),
+  }));
   const best = hardest && first && first.shown > hardest.shown * BETTER ? first : hardest;
   return best && best.shown > SHOWS ? best.found : undefined;
 }
 
 /** How far the place that moves most is from where it should be. */
-function shownBy({ right, wrong }: Mistake): number {
-  return SEEN.reduce((most, spot) => {
+function shownBy({ right, wrong }: Mistake, spots: readonly Spot[]): number {
+  return spots.reduce((most, spot) => {
     const [a, b] = [spotOf(right.skeleton, spot), spotOf(wrong.skeleton, spot)];
     return Math.max(most, Math.hypot(a.x - b.x, a.y - b.y));
   }, 0);
