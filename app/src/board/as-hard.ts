@@ -42,6 +42,6 @@ export class AsHard {
     if (!found) return '';
     const version = this.board.alternatives().find((one) => one.version.exercise === found.exercise)?.version;
     const name = version ? fullName(version) : found.exercise.name;
-    return $localize`${exercise.name} with ${formatLoad(kg, person.unit)} would ask as much of the ${JOINT_WORDS[found.joint]} as: ${name}, without anything in the hands.`;
+    return $localize`${exercise.name} with about ${formatLoad(Math.round(kg), person.unit)} would ask as much of the ${JOINT_WORDS[found.joint]} as: ${name}, without anything in the hands.`;
   });
 }

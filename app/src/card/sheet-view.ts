@@ -175,7 +175,10 @@ export class Sheets {
       load: load ? formatHeldMass(load.kg, unit, load.hold === 'pair') : '',
       made: load ? [loadWords(load), eachLoadWords(cell, unit), trust].filter(Boolean).join(', ') : '',
       recipe: load?.recipe,
-      drawn: { exercise: version.exercise, levers: version.levers, hold: load?.hold },
+      // No figure shows the hand that has to hold on: none is better than one with hands free.
+      drawn: version.holdingOn
+        ? undefined
+        : { exercise: version.exercise, levers: version.levers, hold: load?.hold },
       change: changeWords(cell, unit),
       work: plainWorkWords(cell),
       how: tempoWords(cell),

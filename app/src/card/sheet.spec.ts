@@ -50,6 +50,28 @@ describe('a person’s sheet', () => {
     expect(line('bram', 'tue-press').name).toBe('Decline push-up, feet raised');
   });
 
+  it('draws nobody with hands free who has to hold on', async () => {
+    const { documents, line, has } = await opened();
+    documents.edit('another', (document) => ({
+      ...document,
+      sessions: document.sessions.map((session) => ({
+        ...session,
+        blocks: session.blocks.map((block) => ({
+          ...block,
+          slots: block.slots.map((slot) =>
+            slot.id === 'tue-squat'
+              ? { ...slot, source: { kind: 'exercise' as const, exerciseId: 'heel-raise' } }
+              : slot,
+          ),
+        })),
+      })),
+    }));
+    expect(line('bram', 'tue-squat').drawn?.exercise.id).toBe('heel-raise');
+    has('bram', 'fallRisk');
+    expect(line('bram', 'tue-squat').name).toContain('holding on');
+    expect(line('bram', 'tue-squat').drawn).toBeUndefined();
+  });
+
   it('has no word of the coach’s trade on it', async () => {
     const { of } = await opened();
     for (const id of ['bram', 'odile', 'tamsin', 'anselm', 'juno', 'wendel']) {

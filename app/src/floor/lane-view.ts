@@ -99,6 +99,8 @@ export class Lanes {
           this.floor.cellOf(participantId, turn.slotId, run.lanes[participantId]?.ways[turn.slotId] ?? []) ??
           [],
       );
+      // No figure shows the hand that has to hold on: where somebody has to, nobody is shown hands free.
+      if (cells.some(({ version }) => version.holdingOn)) return undefined;
       const counts = new Map<string, number>();
       const keyOf = (cell: (typeof cells)[number]) => cell.version.rung?.id ?? cell.version.exercise.id;
       for (const cell of cells) counts.set(keyOf(cell), (counts.get(keyOf(cell)) ?? 0) + 1);

@@ -6,7 +6,6 @@ import {
   FIGURE,
   heightOf,
   placedKeys,
-  SEGMENT_LENGTH,
   SIDES,
   spotOf,
   toesOf,
@@ -424,9 +423,6 @@ export function framesOf(figure: Figure, statureCm: number, eachWay: number): re
     return Array.from({ length: eachWay }, (_, step) => between(key, next, statureCm, step / eachWay));
   });
 }
-
-/** From the shoulder to the grip, at most: how far a hand reaches. */
-export const REACH = SEGMENT_LENGTH.upperArm + SEGMENT_LENGTH.forearm + FIGURE.grip;
 
 /** How far the line of gravity is drawn above the centre of mass, and how thick the base is, in shares of stature. */
 const GRAVITY_LINE = { above: 0.04, width: 0.012, base: 0.026, dash: 0.03 };

@@ -1,5 +1,5 @@
 import { FLOOR } from '../body';
-import { BAR, CHAIR, far, holding, light, near, rest, type Part } from './parts';
+import { BAR, CHAIR, far, holding, near, rest, type Part } from './parts';
 
 // ---- Legs and what they stand on, from the side --------------------------------------------------------------------
 
@@ -25,8 +25,6 @@ export const ON_ONE: Part = {
   hip: [0, 18],
   knee: [0, 40],
 };
-/** On the far leg, so that the near one works. */
-export const ON_THE_OTHER: Part = { rests: [rest('foot', FLOOR, 0, far)], balanced: true };
 export const ON_TOES: Part = { rests: [rest('ball', FLOOR, 0)], balanced: true, ankle: -38 };
 /** Down to thighs level at 1. */
 export const squat = (depth: number): Part => ({
@@ -150,6 +148,3 @@ export const ON_THE_HIPS: Part = { shoulder: -28, elbow: 92 };
 export const BEHIND_THE_HEAD: Part = { shoulder: 150, elbow: 138 };
 /** Arms bent as in walking, one before the other. */
 export const SWUNG: Part = { shoulder: [-28, 38], elbow: 80 };
-export const SWUNG_BACK: Part = { shoulder: [38, -28], elbow: 80 };
-export const CROSSED: Part = { shoulder: 48, elbow: 118 };
-export { light };
