@@ -1,6 +1,6 @@
 // npm run soak [-- 1000]: kills so many tabs in the middle of what they do, and looks whether all that was confirmed is there.
 import { build } from './build.mjs';
-import { findChromium, installPackages, run } from './setup.mjs';
+import { findHeadless, installPackages, run } from './setup.mjs';
 
 const kills = Number(process.argv[2] ?? 1000);
 if (!Number.isInteger(kills) || kills < 3 || kills > 5000) {
@@ -8,7 +8,7 @@ if (!Number.isInteger(kills) || kills < 3 || kills > 5000) {
   process.exit(1);
 }
 installPackages();
-const chromium = findChromium();
+const chromium = findHeadless();
 build();
 process.exit(
   run('npx', ['playwright', 'test', '--config=e2e/playwright.config.ts', 'soak.spec'], {
