@@ -530,6 +530,18 @@ test('a session as text: a mistake is pointed at and kept, an edited line keeps 
   await expect(cell(page, 'odile', 'tue-press')).toContainText('2 × 9');
 });
 
+test('a text longer than any session is read beside the page, and stands when it has been read', async ({
+  page,
+}) => {
+  await page.goto('/plan');
+  await page.getByRole('radio', { name: /^text/ }).click();
+  const area = page.getByLabel('The session as text');
+  const text = await area.inputValue();
+  await area.fill(text.replace('- Push-up: 2 × 8', '- Push-up: 2 × 9') + '\n' + ' '.repeat(20_000));
+  await area.blur();
+  await expect(area).toHaveValue(text.replace('- Push-up: 2 × 8', '- Push-up: 2 × 9'));
+});
+
 test('a colleague’s remark is mended with one click, waved away, and stays away', async ({ page }) => {
   await page.goto('/plan');
   await page.getByRole('tab', { name: /^session/ }).click();

@@ -2,7 +2,6 @@ import { computed, effect, inject, signal } from '@angular/core';
 import { EMPTY_DOCUMENT, type Session, type Tier } from '@dray/core';
 import {
   firstClass,
-  parseSession,
   readNames,
   startFrom,
   STARTING_SESSIONS,
@@ -21,6 +20,7 @@ import {
 import { Device } from '../data/device';
 import { DocumentStore } from '../state/document-store';
 import { FrontClass } from '../state/front-class';
+import { LONG_TEXT, textReading } from '../state/text-reading';
 import { ViewStore } from '../state/view-store';
 
 /** Where the first session comes from. */
@@ -36,6 +36,8 @@ interface BeginState {
   readonly start: Start;
   readonly starter: number;
   readonly text: string;
+  /** What stood there before a long text was put in its place. */
+  readonly textBefore: string;
   readonly sessionName: string;
   readonly days: readonly number[];
   readonly startTime: string | undefined;
@@ -50,6 +52,7 @@ const INITIAL: BeginState = {
   start: 'starter',
   starter: 0,
   text: '',
+  textBefore: '',
   sessionName: $localize`My class`,
   days: [],
   startTime: undefined,
@@ -89,18 +92,23 @@ export const BeginStore = signalStore(
     };
   }),
   withComputed(({ view, start, starter, text, sessionName, people }) => {
-    const parsed = computed(() => {
-      const base = { id: crypto.randomUUID(), name: sessionName(), budgetMinutes: 30 };
-      return parseSession(text(), view.catalog(), { newId: () => crypto.randomUUID(), base });
-    });
+    const read = textReading(() =>
+      start() === 'text'
+        ? { text: text(), base: { id: '', name: sessionName(), budgetMinutes: 30 }, unit: view.unit() }
+        : undefined,
+    );
     return {
-      problems: computed(() => (start() === 'text' ? parsed().problems : [])),
+      read: computed(() => read),
+      problems: computed(() => read.reading()?.problems ?? []),
+      /** A text still has to be read, or could not be. */
+      unread: computed(() => start() === 'text' && read.reading() === undefined),
       session: computed<Session>(() => {
         const name = sessionName();
         const chosen = STARTING_SESSIONS[starter()];
         if (start() === 'starter' && chosen)
           return { ...startFrom(chosen, view.catalog(), () => crypto.randomUUID()), name };
-        if (start() === 'text') return { ...parsed().session, name };
+        const said = read.reading();
+        if (said) return { ...said.session, id: crypto.randomUUID(), name };
         return { id: crypto.randomUUID(), name, budgetMinutes: 30, blocks: [] };
       }),
       /** Who would have nothing at all to train with. */
@@ -146,7 +154,13 @@ export const BeginStore = signalStore(
         patchState(store, { starter, text: '' });
       },
       type(text: string): void {
-        patchState(store, { text });
+        const before = store.text();
+        const textBefore = before.length > LONG_TEXT ? store.textBefore() : before;
+        patchState(store, { text, textBefore });
+      },
+      /** A long text that was not meant: what stood there comes back. */
+      stopReading(): void {
+        patchState(store, { text: store.textBefore() });
       },
       nameSession(sessionName: string): void {
         patchState(store, { sessionName });
@@ -211,8 +225,8 @@ export const BeginStore = signalStore(
         .catch(() => undefined)
         .finally(() => restored.set(true));
       effect(() => {
-        const { namesText, said, room, roomName, start, starter, text, sessionName, days, startTime, weeks } =
-          store;
+        const { namesText, said, room, roomName, start, starter, text, textBefore } = store;
+        const { sessionName, days, startTime, weeks } = store;
         const state: BeginState = {
           namesText: namesText(),
           said: said(),
@@ -221,6 +235,7 @@ export const BeginStore = signalStore(
           start: start(),
           starter: starter(),
           text: text(),
+          textBefore: textBefore(),
           sessionName: sessionName(),
           days: days(),
           startTime: startTime(),

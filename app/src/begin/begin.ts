@@ -31,6 +31,7 @@ import type { Option } from '../ui/forms/choice-field';
 import { MassField } from '../ui/forms/mass-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
+import { ReadingOn } from '../ui/reading-on';
 import { TimeField } from '../ui/forms/time-field';
 import { Notice } from '../ui/notice';
 import { TierGlyph } from '../ui/tier-glyph';
@@ -62,6 +63,7 @@ interface Owner {
     MatStepperModule,
     MatTableModule,
     NumberField,
+    ReadingOn,
     TextField,
     TierGlyph,
     TimeField,

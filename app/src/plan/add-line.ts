@@ -12,7 +12,8 @@ import { MatAutocompleteModule, MatAutocompleteTrigger } from '@angular/material
 import { MatButton } from '@angular/material/button';
 import { MatInput } from '@angular/material/input';
 import { BLOCKS, formatPrescription, slotName, TIERS, type Block, type Slot, type Tier } from '@dray/core';
-import { parseSession, sourceNames } from '@dray/core/late';
+import { parseSession, sourceNames, type SessionProblem } from '@dray/core/late';
+import { LONG_TEXT } from '../state/text-reading';
 import { ViewStore } from '../state/view-store';
 
 /** One exercise as it was understood. */
@@ -28,6 +29,14 @@ interface ReadBlock {
 }
 
 const MOST_OFFERED = 6;
+
+/** Said of what is far more than a line. */
+const TOO_LONG: SessionProblem = {
+  at: 0,
+  length: 0,
+  sentence: $localize`This is far more than a line: open the session as text, and put it there.`,
+  offers: [],
+};
 
 /**
  * Anything a coach would say, typed in one line: "finisher burpees 60 s all out, beginners two rounds", "thruster 3x8 2 left". Below it
@@ -114,6 +123,9 @@ export class AddLine {
     const session = this.view.session();
     const text = this.typed();
     if (!session || text.trim() === '') return undefined;
+    if (text.length > LONG_TEXT) {
+      return { session: { ...session, blocks: [] }, problems: [TOO_LONG] };
+    }
     return parseSession(text, this.view.catalog(), {
       base: session,
       unit: this.view.unit(),

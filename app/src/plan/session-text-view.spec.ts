@@ -1,8 +1,12 @@
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
+import { catalogOf } from '@dray/core';
+import { formatSession, parseSession } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser } from '../testing';
+import { LONG_TEXT } from '../state/text-reading';
 import { ViewStore } from '../state/view-store';
+import { READ_SESSION, type ReadQuestion, type ReadSession } from '../workers/read-session';
 import { PlanStore } from './plan-store';
 import { SessionTextView } from './session-text-view';
 
@@ -10,10 +14,32 @@ describe('SessionTextView', () => {
   let db: DrayDb;
   let fixture: ComponentFixture<SessionTextView>;
   let area: HTMLTextAreaElement;
+  /** A long text on its way, held until the test lets it arrive. */
+  let far: {
+    question: ReadQuestion;
+    abort: AbortSignal;
+    tell: (share: number) => void;
+    come: () => void;
+    fail: (why: string) => void;
+  }[];
 
   beforeEach(async () => {
     db = provideFreshBrowser();
-    TestBed.configureTestingModule({ providers: [PlanStore, provideRouter([])] });
+    far = [];
+    const readSession: ReadSession = (question, abort, tell) =>
+      new Promise((resolve, reject) => {
+        const { text, base, unit, own } = question;
+        const come = () => {
+          resolve(parseSession(text, catalogOf(own), { base, unit, newId: () => crypto.randomUUID() }));
+        };
+        const fail = (why: string) => {
+          reject(new Error(why));
+        };
+        far.push({ question, abort, tell, come, fail });
+      });
+    TestBed.configureTestingModule({
+      providers: [PlanStore, provideRouter([]), { provide: READ_SESSION, useValue: readSession }],
+    });
     await openedDocuments();
     TestBed.inject(ViewStore).showSession('tuesday');
     fixture = TestBed.createComponent(SessionTextView);
@@ -30,6 +56,12 @@ describe('SessionTextView', () => {
     area.setSelectionRange(caret, caret);
     area.dispatchEvent(new Event('input'));
     await fixture.whenStable();
+  }
+
+  /** The session as it stands, whatever is being typed. */
+  function formatted(): string {
+    const { view } = TestBed.inject(PlanStore);
+    return formatSession(view.session()!, view.catalog(), view.unit());
   }
 
   const page = () => (fixture.nativeElement as HTMLElement).textContent.replace(/\s+/g, ' ');
@@ -158,6 +190,80 @@ describe('SessionTextView', () => {
     area.dispatchEvent(new Event('click'));
     await fixture.whenStable();
     expect(TestBed.inject(PlanStore).selected()?.id).toBe('tue-hinge');
+  });
+
+  describe('with a text longer than a session has letters', () => {
+    const padding = '\n'.repeat(LONG_TEXT);
+    const button = (name: string) =>
+      [...(fixture.nativeElement as HTMLElement).querySelectorAll('button')].find(({ textContent }) =>
+        textContent.includes(name),
+      );
+
+    /** As `type`, without waiting for what is read elsewhere. */
+    function paste(text: string): void {
+      area.value = text;
+      area.dispatchEvent(new Event('input'));
+      TestBed.tick();
+    }
+
+    /** What was answered has been taken in and shown. */
+    async function heard(): Promise<void> {
+      await new Promise((resolve) => setTimeout(resolve));
+      await fixture.whenStable();
+    }
+
+    it('has it read elsewhere, says how far, and takes it when it comes', async () => {
+      const before = area.value;
+      paste(before.replace('3 × 8–12', '3 × 9–12') + padding);
+      expect(far.length).toBe(1);
+      expect(page()).toContain('Reading a long text');
+      far[0]!.tell(0.4);
+      TestBed.tick();
+      const bar = (fixture.nativeElement as HTMLElement).querySelector('mat-progress-bar');
+      expect(bar?.getAttribute('aria-valuenow')).toBe('40');
+      expect(formatted()).toBe(before);
+      // Kept on the disk meanwhile: a tab that dies here has lost nothing.
+      expect(TestBed.inject(PlanStore).draftOf('text tuesday')).toContain('3 × 9–12');
+      far[0]!.come();
+      await heard();
+      expect(page()).not.toContain('Reading a long text');
+      expect(formatted()).toBe(before.replace('3 × 8–12', '3 × 9–12'));
+      expect(TestBed.inject(PlanStore).draftOf('text tuesday')).toBeUndefined();
+      expect(far.length).toBe(1);
+    });
+
+    it('can be stopped, and leaves the session as it stood', async () => {
+      const before = area.value;
+      paste('Straight sets\n- Squat: 3 × 5' + padding);
+      button('Stop')!.click();
+      await fixture.whenStable();
+      expect(far[0]!.abort.aborted).toBeTrue();
+      expect(area.value).toBe(before);
+      expect(TestBed.inject(PlanStore).draftOf('text tuesday')).toBeUndefined();
+    });
+
+    it('reads only the newest of what is typed on', async () => {
+      paste(area.value + padding);
+      paste(area.value.replace('3 × 8–12', '4 × 8–12'));
+      expect(far.map(({ abort }) => abort.aborted)).toEqual([true, false]);
+      far[1]!.come();
+      await heard();
+      expect(formatted()).toContain('4 × 8–12');
+    });
+
+    it('says where it could not be read, keeps it, and tries again', async () => {
+      const text = area.value.replace('3 × 8–12', '3 × 9–12') + padding;
+      paste(text);
+      far[0]!.fail('it stopped working');
+      await heard();
+      expect(page()).toContain('This text could not be read: it stopped working. It is kept.');
+      expect(area.value).toBe(text);
+      button('Try again')!.click();
+      TestBed.tick();
+      far[1]!.come();
+      await heard();
+      expect(formatted()).toContain('3 × 9–12');
+    });
   });
 
   it('shows what undo brought back', async () => {

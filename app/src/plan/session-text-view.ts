@@ -17,12 +17,13 @@ import type { Session, Slot } from '@dray/core';
 import {
   formatSession,
   keepIds,
-  parseSession,
   saidKey,
   sourceNames,
   type SessionProblem,
   type SessionReading,
 } from '@dray/core/late';
+import { LONG_TEXT, textReading } from '../state/text-reading';
+import { ReadingOn } from '../ui/reading-on';
 import { PlanStore } from './plan-store';
 
 const MOST_OFFERED = 6;
@@ -40,7 +41,7 @@ interface Unsettled extends SessionProblem {
  */
 @Component({
   selector: 'dray-session-text',
-  imports: [MatButton, MatInput, RouterLink],
+  imports: [MatButton, MatInput, ReadingOn, RouterLink],
   templateUrl: './session-text-view.html',
   styleUrl: './session-text-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -61,23 +62,22 @@ export class SessionTextView {
   /** The session as it was when typing began: the one whose slots keep their ids. */
   private readonly begun = signal<Session | undefined>(undefined);
 
-  private readonly reading = computed<SessionReading | undefined>(() => {
+  protected readonly read = textReading(() => {
     const session = this.plan.view.session();
     const text = this.typed() ?? this.plan.draftOf(this.key());
-    if (!session || text === undefined) return undefined;
-    return parseSession(text, this.plan.view.catalog(), {
-      base: session,
-      unit: this.plan.view.unit(),
-      newId: () => crypto.randomUUID(),
-    });
+    return session && text !== undefined ? { text, base: session, unit: this.plan.view.unit() } : undefined;
   });
+  private readonly reading = this.read.reading;
 
   protected readonly unsettled = computed<readonly Unsettled[]>(() => {
     const text = this.text();
+    let line = 1;
+    let counted = 0;
     return (this.reading()?.problems ?? []).map((problem) => {
       const { at, length } = problem;
       const lineStart = text.lastIndexOf('\n', at - 1) + 1;
-      const line = text.slice(0, at).split('\n').length;
+      line += text.slice(counted, lineStart).split('\n').length - 1;
+      counted = lineStart;
       return {
         ...problem,
         line,
@@ -132,8 +132,19 @@ export class SessionTextView {
       const reading = this.reading();
       untracked(() => {
         if (!reading || this.plan.draftOf(this.key()) === undefined || reading.problems.length > 0) return;
+        if (this.text().length > LONG_TEXT) return;
         this.onInput(this.text());
         this.onBlur();
+      });
+    });
+    // A long text that has been read meanwhile.
+    effect(() => {
+      const reading = this.read.arrived();
+      untracked(() => {
+        if (!reading) return;
+        this.takeIn(reading);
+        const area = this.area().nativeElement;
+        if (area.ownerDocument.activeElement !== area) this.onBlur();
       });
     });
     // The exercise chosen in the timeline is the line chosen here.
@@ -154,13 +165,27 @@ export class SessionTextView {
     this.typed.set(text);
     this.moved();
     const reading = this.reading();
-    if (!reading) return;
+    if (reading) this.takeIn(reading);
+    // A long one is kept as it is until it has been read.
+    else this.plan.keepDraft(this.key(), text);
+  }
+
+  /** What could be read counts; a text of which something could not is kept as it is. */
+  private takeIn(reading: SessionReading): void {
     const unread = reading.problems.length > 0;
     if (unread || this.plan.draftOf(this.key()) !== undefined) {
-      this.plan.keepDraft(this.key(), unread ? text : undefined);
+      this.plan.keepDraft(this.key(), unread ? this.text() : undefined);
     }
     if (this.waiting()) return;
     this.plan.retype((before) => keepIds(this.begun() ?? before, reading.session));
+  }
+
+  /** A long text that takes too long, or was not meant: the session stands as it stood. */
+  protected stopReading(): void {
+    this.begun.set(undefined);
+    this.plan.keepDraft(this.key(), undefined);
+    this.typed.set(undefined);
+    this.area().nativeElement.focus();
   }
 
   /**

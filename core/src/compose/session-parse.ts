@@ -38,6 +38,8 @@ export interface SessionParseOptions {
   readonly unit?: MassUnit;
   /** What the text leaves unsaid: id, name and budget. */
   readonly base: Pick<Session, 'id' | 'name' | 'budgetMinutes'>;
+  /** Told how far it is, from 0 to 1, for texts that take their time. */
+  readonly onProgress?: (share: number) => void;
 }
 
 /**
@@ -102,8 +104,10 @@ const MOST_LETTERS = 160;
 const MOST_OFFERS = 3;
 /** Nobody says one exercise in more letters; a longer run of text is several, or none. */
 const MOST_SAID = 400;
-/** Forty blocks of forty exercises are half as much. */
-const MOST_TEXT = 60_000;
+/** Forty blocks of forty exercises, each with a name of its full length, are not as much. */
+const MOST_TEXT = 300_000;
+/** How far it is is told so many times. */
+const TOLD_TIMES = 50;
 /** More than anybody mends one by one. */
 const MOST_PROBLEMS = 60;
 /** What the start of a block can say, and be read. */
@@ -167,7 +171,13 @@ class SessionReader {
 
   read(): SessionReading {
     const onTitle = (line: string, at: number) => this.noting(() => this.readTitle(line, at));
+    const step = this.text.length / TOLD_TIMES;
+    let told = step;
     for (const clause of clausesOf(this.text, onTitle)) {
+      if (clause.from >= told) {
+        this.options.onProgress?.(clause.from / this.text.length);
+        told = clause.from + step;
+      }
       if (this.blocks.length > MOST_BLOCKS * 2) break;
       if (this.problems.length >= MOST_PROBLEMS) {
         const words = 'What is behind this was not read: so much before it could not be.';

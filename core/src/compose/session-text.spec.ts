@@ -257,6 +257,27 @@ describe('a text that cannot all be read', () => {
     }
   });
 
+  it('says how far it is while it reads a long one, ever further', () => {
+    const shares: number[] = [];
+    const text = Array.from({ length: 40 }, () => 'circuit\n' + '- Row: 3 × 8\n'.repeat(40)).join('\n');
+    const { session } = parseSession(text, catalog, {
+      ...options(),
+      onProgress: (share) => shares.push(share),
+    });
+    expect(session.blocks.map(({ slots }) => slots.length)).toEqual(Array<number>(40).fill(40));
+    expect(shares.length).toBeGreaterThan(20);
+    expect(shares.every((share, at) => share > (shares[at - 1] ?? 0) && share < 1)).toBeTrue();
+  });
+
+  it('says what is behind 300,000 letters, and reads what is before', () => {
+    const text = '- Row: 3 × 8\n' + ' '.repeat(300_000) + '\n- Squat: 3 × 8';
+    const { session, problems } = parseSession(text, catalog, options());
+    expect(session.blocks.flatMap(({ slots }) => slots).length).toBe(1);
+    expect(problems.map(({ sentence }) => sentence)).toEqual([
+      'A session has at most 300000 letters; what is behind them was not read.',
+    ]);
+  });
+
   it('keeps a block whose every line is settled later, and a title out of range at what it was', () => {
     const read = parseSession('# Long (500 min)\ncircuit\nzzz 10\nyyy 10', catalog, options());
     expect(read.session.budgetMinutes).toBe(base.budgetMinutes);
