@@ -5,7 +5,7 @@ import {
   provideZonelessChangeDetection,
 } from '@angular/core';
 import { boatyard } from '@dray/demo';
-import { parseDocument, serializeDocument } from '@dray/core';
+import { parseDocument, serializeDocument, type Condition } from '@dray/core';
 import { DEMO_TEXT, DocumentRepository, DRAY_DB } from './data/document-repository';
 import { DrayDb } from './data/dray-db';
 import { Snapshots } from './data/snapshots';
@@ -64,6 +64,33 @@ export async function openedDocuments() {
   const documents = TestBed.inject(DocumentStore);
   await until(() => documents.ready());
   return documents;
+}
+
+type Documents = Awaited<ReturnType<typeof openedDocuments>>;
+
+/** Another exercise in a slot, for everybody. */
+export function putIn(documents: Documents, slotId: string, exerciseId: string): void {
+  const source = { kind: 'exercise' as const, exerciseId };
+  documents.edit('another exercise', (document) => ({
+    ...document,
+    sessions: document.sessions.map((session) => ({
+      ...session,
+      blocks: session.blocks.map((block) => ({
+        ...block,
+        slots: block.slots.map((slot) => (slot.id === slotId ? { ...slot, source } : slot)),
+      })),
+    })),
+  }));
+}
+
+/** What a person has to mind, and nothing else. */
+export function giveCautions(documents: Documents, id: string, ...conditions: Condition[]): void {
+  documents.edit('cautions', (document) => ({
+    ...document,
+    participants: document.participants.map((person) =>
+      person.id === id ? { ...person, cautions: conditions.map((condition) => ({ condition })) } : person,
+    ),
+  }));
 }
 
 /** Waits for something that happens by itself: on a busy machine with a slow disk that may take its time. */

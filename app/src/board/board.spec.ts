@@ -7,7 +7,7 @@ import { MatSlideToggleHarness } from '@angular/material/slide-toggle/testing';
 import { editEachTier, editSlot } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { giveCautions, openedDocuments, provideFreshBrowser, putIn, until } from '../testing';
 import { BoardScreen } from './board';
 
 describe('BoardScreen', () => {
@@ -67,6 +67,17 @@ describe('BoardScreen', () => {
     expect(steps).toEqual(['Rung', 'Cautions', 'Kit', 'Target', 'Attainable', 'Written']);
     expect(panel()).toContain('never hold the breath');
     expect(host.querySelector('.trace .caution')).not.toBeNull();
+  });
+
+  it('draws nobody with hands free who has to hold on', async () => {
+    const { fixture, host, documents, choose, panel } = await screen();
+    putIn(documents, 'tue-squat', 'heel-raise');
+    await choose('bram', 'tue-squat');
+    await until(() => host.querySelector('dray-cell-panel > dray-figure svg') !== null);
+    giveCautions(documents, 'bram', 'fallRisk');
+    await fixture.whenStable();
+    expect(panel()).toContain('holding on');
+    expect(host.querySelector('dray-cell-panel > dray-figure')).toBeNull();
   });
 
   it('opens the coach’s hand with what stands, asks for a reason, and keeps what was set', async () => {

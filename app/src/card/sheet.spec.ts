@@ -4,7 +4,7 @@ import type { Condition, LogEntry } from '@dray/core';
 import { readResults, sheetToText } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { giveCautions, openedDocuments, provideFreshBrowser, putIn } from '../testing';
 import { Sheet } from './sheet';
 import { homeSheetOf, sheetFile, Sheets, type SheetLine, type SheetView } from './sheet-view';
 
@@ -31,13 +31,9 @@ describe('a person’s sheet', () => {
       of(id)
         .blocks.flatMap(({ lines }) => lines)
         .find(({ cell }) => cell.slotId === slotId)!;
-    const has = (id: string, ...conditions: Condition[]) =>
-      documents.edit('caution', (document) => ({
-        ...document,
-        participants: document.participants.map((person) =>
-          person.id === id ? { ...person, cautions: conditions.map((condition) => ({ condition })) } : person,
-        ),
-      }));
+    const has = (id: string, ...conditions: Condition[]) => {
+      giveCautions(documents, id, ...conditions);
+    };
     return { documents, view, of, line, has };
   }
 
@@ -52,20 +48,7 @@ describe('a person’s sheet', () => {
 
   it('draws nobody with hands free who has to hold on', async () => {
     const { documents, line, has } = await opened();
-    documents.edit('another', (document) => ({
-      ...document,
-      sessions: document.sessions.map((session) => ({
-        ...session,
-        blocks: session.blocks.map((block) => ({
-          ...block,
-          slots: block.slots.map((slot) =>
-            slot.id === 'tue-squat'
-              ? { ...slot, source: { kind: 'exercise' as const, exerciseId: 'heel-raise' } }
-              : slot,
-          ),
-        })),
-      })),
-    }));
+    putIn(documents, 'tue-squat', 'heel-raise');
     expect(line('bram', 'tue-squat').drawn?.exercise.id).toBe('heel-raise');
     has('bram', 'fallRisk');
     expect(line('bram', 'tue-squat').name).toContain('holding on');

@@ -4,7 +4,7 @@ import { logIndex, type ReadyCell, type Session } from '@dray/core';
 import { logSets, phaseMs, scoreOf } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { giveCautions, openedDocuments, provideFreshBrowser, putIn, until } from '../testing';
 import { FLOOR_CLOCK } from './clock';
 import { FloorLog } from './floor-log';
 import { FloorStore } from './floor-store';
@@ -48,7 +48,8 @@ describe('FloorStore', () => {
         .get(Lanes)
         .all()
         .find(({ participant }) => participant.id === id)!;
-    return { documents, floor, view, after, lane, close: () => own.destroy() };
+    const shown = () => own.get(Lanes).shown();
+    return { documents, floor, view, after, lane, shown, close: () => own.destroy() };
   }
 
   async function begun() {
@@ -142,6 +143,20 @@ describe('FloorStore', () => {
     const hurt = () => logIndex(documents.document()!.log).ofCell('juno', 'tue-squat')[0]?.pain;
     await until(() => hurt() !== undefined);
     expect(hurt()).toEqual(pain);
+    close();
+  });
+
+  it('shows the hall nobody with hands free while somebody has to hold on', async () => {
+    const { documents, view, floor, shown, close } = await window();
+    putIn(documents, 'tue-squat', 'heel-raise');
+    view.showSession('tuesday');
+    await floor.begin();
+    await onTo(floor, 'tue-squat');
+    expect(shown()?.exercise.id).toBe('heel-raise');
+    giveCautions(documents, 'bram', 'fallRisk');
+    expect(shown()).toBeUndefined();
+    floor.send({ kind: 'leave', participantId: 'bram' });
+    expect(shown()?.exercise.id).toBe('heel-raise');
     close();
   });
 
