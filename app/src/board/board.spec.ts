@@ -69,15 +69,18 @@ describe('BoardScreen', () => {
     expect(host.querySelector('.trace .caution')).not.toBeNull();
   });
 
-  it('draws nobody with hands free who has to hold on', async () => {
+  it('draws who has to hold on with a hand on something', async () => {
     const { fixture, host, documents, choose, panel } = await screen();
     putIn(documents, 'tue-squat', 'heel-raise');
     await choose('bram', 'tue-squat');
-    await until(() => host.querySelector('dray-cell-panel > dray-figure svg') !== null);
+    const surfaces = () =>
+      host.querySelectorAll('dray-cell-panel > dray-figure svg:last-of-type .surface').length;
+    await until(() => surfaces() > 0);
+    expect(surfaces()).withContext('the floor').toBe(1);
     giveCautions(documents, 'bram', 'fallRisk');
     await fixture.whenStable();
     expect(panel()).toContain('holding on');
-    expect(host.querySelector('dray-cell-panel > dray-figure')).toBeNull();
+    expect(surfaces()).withContext('floor and post').toBe(2);
   });
 
   it('opens the coach’s hand with what stands, asks for a reason, and keeps what was set', async () => {

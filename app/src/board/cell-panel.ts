@@ -73,12 +73,6 @@ export class CellPanel {
     return cell?.status === 'ready' ? cell : undefined;
   });
 
-  /** The cell, where it may be drawn: no figure shows a hand that has to hold on. */
-  protected readonly freeHands = computed(() => {
-    const cell = this.ready();
-    return cell?.version.holdingOn ? undefined : cell;
-  });
-
   private readonly cellKey = computed(() => {
     const cell = this.board.selected();
     return cell ? `${cell.participantId} ${cell.slotId} ${cell.week}` : '';

@@ -65,7 +65,12 @@ export interface SheetLine {
   readonly recipe: Recipe | undefined;
   /** What is drawn. */
   readonly drawn:
-    | { readonly exercise: Exercise; readonly levers: LeverSettings; readonly hold: Hold | undefined }
+    | {
+        readonly exercise: Exercise;
+        readonly levers: LeverSettings;
+        readonly hold: Hold | undefined;
+        readonly holdingOn: boolean | undefined;
+      }
     | undefined;
   readonly change: ChangeWords | undefined;
   readonly work: string;
@@ -175,10 +180,12 @@ export class Sheets {
       load: load ? formatHeldMass(load.kg, unit, load.hold === 'pair') : '',
       made: load ? [loadWords(load), eachLoadWords(cell, unit), trust].filter(Boolean).join(', ') : '',
       recipe: load?.recipe,
-      // No figure shows the hand that has to hold on: none is better than one with hands free.
-      drawn: version.holdingOn
-        ? undefined
-        : { exercise: version.exercise, levers: version.levers, hold: load?.hold },
+      drawn: {
+        exercise: version.exercise,
+        levers: version.levers,
+        hold: load?.hold,
+        holdingOn: version.holdingOn,
+      },
       change: changeWords(cell, unit),
       work: plainWorkWords(cell),
       how: tempoWords(cell),

@@ -46,13 +46,14 @@ describe('a person’s sheet', () => {
     expect(line('bram', 'tue-press').name).toBe('Decline push-up, feet raised');
   });
 
-  it('draws nobody with hands free who has to hold on', async () => {
+  it('draws who has to hold on with a hand on something', async () => {
     const { documents, line, has } = await opened();
     putIn(documents, 'tue-squat', 'heel-raise');
-    expect(line('bram', 'tue-squat').drawn?.exercise.id).toBe('heel-raise');
+    expect(line('bram', 'tue-squat').drawn?.holdingOn).toBeUndefined();
     has('bram', 'fallRisk');
     expect(line('bram', 'tue-squat').name).toContain('holding on');
-    expect(line('bram', 'tue-squat').drawn).toBeUndefined();
+    expect(line('bram', 'tue-squat').drawn?.exercise.id).toBe('heel-raise');
+    expect(line('bram', 'tue-squat').drawn?.holdingOn).toBeTrue();
   });
 
   it('has no word of the coach’s trade on it', async () => {

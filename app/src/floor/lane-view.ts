@@ -59,10 +59,17 @@ export interface ShownVersion {
   readonly exercise: Exercise;
   readonly levers: LeverSettings;
   readonly hold: Hold | undefined;
+  /** Somebody has to: then it is drawn so for all, and nobody is shown hands free who must not be. */
+  readonly holdingOn: boolean;
 }
 
 function sameVersion(a: ShownVersion | undefined, b: ShownVersion | undefined): boolean {
-  return a?.exercise === b?.exercise && a?.levers === b?.levers && a?.hold === b?.hold;
+  return (
+    a?.exercise === b?.exercise &&
+    a?.levers === b?.levers &&
+    a?.hold === b?.hold &&
+    a?.holdingOn === b?.holdingOn
+  );
 }
 
 /** What stands where somebody has nothing to do in a turn. */
@@ -99,14 +106,15 @@ export class Lanes {
           this.floor.cellOf(participantId, turn.slotId, run.lanes[participantId]?.ways[turn.slotId] ?? []) ??
           [],
       );
-      // No figure shows the hand that has to hold on: where somebody has to, nobody is shown hands free.
-      if (cells.some(({ version }) => version.holdingOn)) return undefined;
       const counts = new Map<string, number>();
       const keyOf = (cell: (typeof cells)[number]) => cell.version.rung?.id ?? cell.version.exercise.id;
       for (const cell of cells) counts.set(keyOf(cell), (counts.get(keyOf(cell)) ?? 0) + 1);
       const [most] = [...counts].sort((a, b) => b[1] - a[1]);
       const cell = cells.find((one) => keyOf(one) === most?.[0]);
-      return cell && { exercise: cell.version.exercise, levers: cell.version.levers, hold: cell.load?.hold };
+      if (!cell) return undefined;
+      const { exercise, levers } = cell.version;
+      const holdingOn = cells.some(({ version }) => version.holdingOn === true);
+      return { exercise, levers, hold: cell.load?.hold, holdingOn };
     },
     { equal: sameVersion },
   );

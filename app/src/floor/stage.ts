@@ -39,6 +39,7 @@ import { stageView } from './stage-view';
         [exercise]="shown.exercise"
         [levers]="shown.levers"
         [hold]="shown.hold"
+        [holdingOn]="shown.holdingOn"
         [seconds]="shown.exercise.secondsPerRep"
         [size]="0"
       />

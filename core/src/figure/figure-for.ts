@@ -3,6 +3,7 @@ import { placedKeys, USUAL_STATURE_CM } from '../body';
 import { loadsOf } from './difficulty';
 import type { Figure, How } from './figure';
 import { FIGURES } from './figures';
+import { holdingOn } from './holding-on';
 import { STANDING_STILL } from './standing-still';
 
 /** What a version of an exercise is, as far as a figure needs it. */
@@ -65,7 +66,8 @@ export function nearestOf(exercise: Exercise, library: readonly Exercise[]): Exe
 }
 
 /**
- * The figures of what is done as one repetition: one for an exercise, one for each part of a combination, in order.
+ * The figures of what is done as one repetition: one for an exercise, one for each part of a combination, in order. None where
+ * somebody has to hold on and no figure can: nobody is shown hands free who must not be.
  *
  * @example figuresOf(thruster, { levers: {}, statureCm: 170 }).length // 2
  */
@@ -75,12 +77,16 @@ export function figuresOf(
   library: readonly Exercise[] = [],
 ): readonly Figure[] {
   const parts = partsOf(exercise);
-  if (!parts) return [figureOf(exercise, how, library)];
-  return parts.map((part) =>
-    figureOf(
-      part.exercise,
-      { ...how, levers: part.levers, hold: part.carries ? how.hold : undefined },
-      library,
-    ),
-  );
+  const figures = parts
+    ? parts.map((part) =>
+        figureOf(
+          part.exercise,
+          { ...how, levers: part.levers, hold: part.carries ? how.hold : undefined },
+          library,
+        ),
+      )
+    : [figureOf(exercise, how, library)];
+  if (!how.holdingOn) return figures;
+  const steadied = figures.flatMap((figure) => holdingOn(figure, how.statureCm) ?? []);
+  return steadied.length === figures.length ? steadied : [];
 }

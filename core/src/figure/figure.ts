@@ -34,6 +34,8 @@ export interface How {
   /** What is held, as a share of the body: whoever carries more leans against it more. */
   readonly loadShare?: number | undefined;
   readonly statureCm: number;
+  /** With a hand on something that stands. */
+  readonly holdingOn?: boolean | undefined;
 }
 
 /** A figure for every version of an exercise. */

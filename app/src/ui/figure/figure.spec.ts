@@ -13,6 +13,7 @@ import { FigureView } from './figure';
     [gravity]="gravity()"
     [muscles]="muscles()"
     [beside]="beside()"
+    [holdingOn]="holdingOn()"
     [seconds]="0.4"
     [size]="size()"
     named="how it goes"
@@ -25,6 +26,7 @@ class Host {
   readonly gravity = signal(false);
   readonly muscles = signal(false);
   readonly beside = signal(false);
+  readonly holdingOn = signal(false);
   readonly size = signal(120);
 }
 
@@ -54,6 +56,18 @@ describe('a figure', () => {
     fixture = TestBed.createComponent(Host);
     fixture.detectChanges();
     await drawn();
+  });
+
+  it('has a post beside whoever has to hold on, and is none at all where the hand cannot stay on it', async () => {
+    fixture.componentInstance.exercise.set(exerciseOf('heel-raise'));
+    await settled();
+    expect(all('.surface').length).toBe(1);
+    fixture.componentInstance.holdingOn.set(true);
+    await settled();
+    expect(all('.surface').length).toBe(2);
+    fixture.componentInstance.exercise.set(exerciseOf('blind-one-leg-stand'));
+    await settled();
+    expect(all('path').length).toBe(0);
   });
 
   it('has a head, what is held in each hand, and a ghost of where it starts', () => {

@@ -96,6 +96,8 @@ export class FigureView {
   readonly hold = input<Hold>();
   readonly recipe = input<Recipe>();
   readonly statureCm = input<number | undefined>(USUAL_STATURE_CM);
+  /** With a hand on something that stands; where no figure can show that, none is drawn. */
+  readonly holdingOn = input<boolean | undefined>(false);
   /** Height in pixels; 0 where the page says it, as `--figure`. */
   readonly size = input(64);
   protected readonly height = computed(() => (this.size() > 0 ? `${this.size()}px` : undefined));
@@ -135,6 +137,7 @@ export class FigureView {
         exercise: this.exercise(),
         levers: this.levers(),
         hold: this.hold(),
+        holdingOn: this.holdingOn(),
         recipe: this.recipe(),
         statureCm,
       },

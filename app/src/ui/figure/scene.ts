@@ -45,6 +45,7 @@ export interface Drawn {
   readonly hold?: Hold | undefined;
   readonly recipe?: Recipe | undefined;
   readonly statureCm: number;
+  readonly holdingOn?: boolean | undefined;
 }
 
 /** An svg counts in hundredths of stature. */
@@ -85,10 +86,10 @@ function heldOf(hold: Hold | undefined, recipe: Recipe | undefined): HeldThing |
  * @param library exercises among which the nearest is looked for where one has no figure of its own
  */
 export function scenesOf(figures: Figures, drawn: Drawn, library: readonly Exercise[]): readonly Scene[] {
-  const { exercise, levers, hold, recipe, statureCm } = drawn;
+  const { exercise, levers, hold, recipe, statureCm, holdingOn } = drawn;
   const held = heldOf(hold, recipe);
   return figures
-    .figuresOf(exercise, { levers, hold, statureCm }, library)
+    .figuresOf(exercise, { levers, hold, statureCm, holdingOn }, library)
     .map((figure) => sceneOf(figures, figure, held, statureCm, exercise.muscles));
 }
 
