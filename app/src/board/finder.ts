@@ -70,6 +70,7 @@ const MOST_NEAR = 3;
               [exercise]="row.version.exercise"
               [levers]="row.version.levers"
               [hold]="row.hold"
+              [holdingOn]="row.version.holdingOn"
               [size]="30"
             />
             <span matListItemTitle>{{ row.version.name }}</span>

@@ -5,14 +5,16 @@ import type { Figure } from './figure';
 const ON_A_HAND = new Set<Rest['with']>(['palm', 'fingers', 'grip', 'forearm', 'elbow']);
 /** How far ahead of the shoulder, or beside it, the post stands, in shares of stature (common practice: within easy reach). */
 const AHEAD = 0.16;
-const BESIDE = 0.14;
-/** An arm that is led to it: a little forward, the elbow soft; from the front, out to the side. */
+const BESIDE = 0.2;
+/** An arm that is led to it: a little forward, the elbow soft; from the front, down and out to the side. */
 const LED: Readonly<Record<Placed['view'], { readonly shoulder: number; readonly elbow: number }>> = {
   side: { shoulder: 35, elbow: 50 },
-  front: { shoulder: 50, elbow: 60 },
+  front: { shoulder: 38, elbow: 0 },
 };
 /** A hand further from its post than this, in shares of stature, does not hold it. */
 const MISSED = 0.009;
+/** And a body that it moves by more than this is pulled out of its exercise: common practice, about two hands wide. */
+const MOVED = 0.125;
 
 /**
  * The same exercise with the far hand on a post that stands beside: it steadies, and carries nothing.
@@ -40,7 +42,18 @@ export function holdingOn(figure: Figure, statureCm: number): Figure | undefined
   if (!first || !second) return undefined;
   const steadied: Figure = { ...figure, move: { ...move, keys: [first, second, ...rest] } };
   const taken = placedKeys(steadied.move, statureCm);
-  return taken.every(({ miss }) => miss < MISSED) ? steadied : undefined;
+  return taken.every((placed, at) => placed.miss < MISSED && isAlike(placed, free[at]))
+    ? steadied
+    : undefined;
+}
+
+/** Whether the body is where it is with its hands free: a hand that pulls it out of place is no steadying one. */
+function isAlike(held: Placed, free: Placed | undefined): boolean {
+  if (!free) return false;
+  return (['hips', 'chest'] as const).every((spot) => {
+    const [a, b] = [held.skeleton[spot], free.skeleton[spot]];
+    return Math.hypot(a.x - b.x, a.y - b.y) < MOVED;
+  });
 }
 
 /** A key with the far hand on the post: where it falls at first, and there all along. */
