@@ -44,11 +44,16 @@ const ROWS_AT_ONCE = 300;
 export async function readLog(days: LogDays, horizon: string): Promise<LogEntry[]> {
   const all = (await days.count()) <= MOST_AT_HAND;
   const keys = await (all ? days.toCollection() : days.where('date').aboveOrEqual(horizon)).primaryKeys();
+  return entriesIn(await readRows(days, keys));
+}
+
+/** Rows by their keys, some at a time: a page that waits for thousands at once does nothing else meanwhile. */
+async function readRows(days: LogDays, keys: readonly string[]): Promise<LogDay[]> {
   const rows: LogDay[] = [];
   for (let at = 0; at < keys.length; at += ROWS_AT_ONCE) {
     for (const row of await days.bulkGet(keys.slice(at, at + ROWS_AT_ONCE))) if (row) rows.push(row);
   }
-  return entriesIn(rows);
+  return rows;
 }
 
 /** Adds entries to their days, within the transaction it is called in; one with a known id takes that one's place. */
@@ -74,7 +79,9 @@ export async function addLog(
 
 /** Everything one person has logged, from the first day on. */
 export async function readLogOf(days: LogDays, participantId: string): Promise<LogEntry[]> {
-  return entriesIn(await days.where('participantId').equals(participantId).toArray());
+  return entriesIn(
+    await readRows(days, await days.where('participantId').equals(participantId).primaryKeys()),
+  );
 }
 
 /** In order of date, and within a day as it was written down. */

@@ -1,6 +1,7 @@
 import { computed, inject, resource } from '@angular/core';
 import {
   doneSets,
+  groupBy,
   logIndex,
   slotLetters,
   slotName,
@@ -9,11 +10,22 @@ import {
   type LogEntry,
   type RunningEstimate,
 } from '@dray/core';
-import { historyByWeek, holdsByDay, sidesByDay, thenAndNow, winsOf, type BestSet } from '@dray/core/late';
+import {
+  historyByWeek,
+  holdsByDay,
+  sidesByDay,
+  thenAndNow,
+  winsOf,
+  type BestSet,
+  type Win,
+} from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
 import { DocumentRepository } from '../data/document-repository';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
+
+/** So many days are looked through for what is worth saying. */
+const DAYS_FOR_WINS = 6;
 
 interface HistoryState {
   readonly chosenId: string | undefined;
@@ -86,6 +98,10 @@ export const HistoryStore = signalStore(
       const loaded = exercises().find(({ loading, bodyLoad }) => loading ?? bodyLoad);
       return chosen ?? loaded ?? exercises()[0];
     });
+    /** The latest days, newest first. */
+    const lastDates = computed(() =>
+      [...new Set(log().map(({ date }) => date))].sort().reverse().slice(0, DAYS_FOR_WINS),
+    );
     return {
       exercises,
       exercise,
@@ -121,21 +137,23 @@ export const HistoryStore = signalStore(
           );
         });
       }),
-      wins: computed(() => {
+      lastDates,
+      /** What of a day is worth saying; each day is looked at once. */
+      winsOn: computed(() => {
         const document = documents.document();
         const own = person();
-        if (!document || !own) return [];
-        const dates = [...new Set(log().map(({ date }) => date))].sort().slice(-6);
-        return dates
-          .flatMap((date) =>
-            winsOf({ ...document, log: [...log()] }, { participantId: own.id, date, unit: own.unit }),
-          )
-          .reverse();
+        const logged = document && { ...document, log: [...log()] };
+        const known = new Map<string, Win[]>();
+        return (date: string): readonly Win[] => {
+          if (!logged || !own) return [];
+          const found =
+            known.get(date) ?? winsOf(logged, { participantId: own.id, date, unit: own.unit }).reverse();
+          known.set(date, found);
+          return found;
+        };
       }),
       days: computed(() => {
-        const days = new Map<string, LogEntry[]>();
-        for (const entry of log()) days.set(entry.date, [...(days.get(entry.date) ?? []), entry]);
-        return [...days]
+        return [...groupBy(log(), ({ date }) => date)]
           .sort(([a], [b]) => (a < b ? 1 : -1))
           .slice(0, 30)
           .map(([date, entries]) => ({ date, entries }));

@@ -16,6 +16,7 @@ import {
 import { setsInWords, type BestSet } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { growing } from '../ui/growing';
 import { strengthChart } from '../ui/strength-chart';
 import { Table, type Column } from '../ui/table';
 import {
@@ -30,6 +31,10 @@ import {
 } from './history-charts';
 import { HistoryStore, type Pair } from './history-store';
 import { LogHead } from './log-head';
+import { Wins } from './wins';
+
+/** Visits that are put on the page at a time. */
+const VISITS_AT_ONCE = 6;
 
 type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 'load';
 
@@ -45,6 +50,7 @@ type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 
     MatTableModule,
     RouterLink,
     Table,
+    Wins,
   ],
   providers: [HistoryStore],
   templateUrl: './history.html',
@@ -72,6 +78,9 @@ export class HistoryScreen {
   protected readonly asTable = signal(false);
   protected readonly muscle = signal<Muscle>('thighFront');
 
+  private readonly visitsOnPage = growing(() => this.history.days().length, VISITS_AT_ONCE);
+  protected readonly days = computed(() => this.history.days().slice(0, this.visitsOnPage()));
+
   protected readonly muscles = computed(() => {
     const known = new Set(this.history.weeks().flatMap(({ muscles }) => [...muscles.keys()]));
     return (Object.keys(MUSCLE_WORDS) as Muscle[])
@@ -86,18 +95,19 @@ export class HistoryScreen {
   private readonly nameOf = (id: string) => this.history.view.catalog().exerciseById(id)?.name ?? id;
 
   protected readonly figure = computed<Figure | undefined>(() => {
-    const weeks = this.history.weeks();
+    // Asked for only where they are needed: adding up years takes its time.
+    const { weeks } = this.history;
     switch (this.shown()) {
       case 'strength':
         return this.strength();
       case 'sets':
-        return setsFigure(weeks, this.muscle());
+        return setsFigure(weeks(), this.muscle());
       case 'volume':
-        return volumeFigure(weeks);
+        return volumeFigure(weeks());
       case 'attendance':
-        return attendanceFigure(weeks);
+        return attendanceFigure(weeks());
       case 'load':
-        return weeks.some(({ load }) => load > 0) ? loadFigure(weeks) : undefined;
+        return weeks().some(({ load }) => load > 0) ? loadFigure(weeks()) : undefined;
       case 'holds':
         return this.history.holds().size > 0 ? holdsFigure(this.history.holds(), this.nameOf) : undefined;
       case 'sides':

@@ -25,7 +25,11 @@ import { download } from '../ui/download';
 import { counted } from '../ui/count';
 import { FileButton } from '../ui/file-button';
 import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { growing } from '../ui/growing';
 import { LOG_CSV, type LogCsvFound, type LogCsvTalk } from '../workers/log-csv';
+
+/** A choice with all the headings of a file is as much work as a screen of lines. */
+const FIELDS_AT_ONCE = 3;
 
 const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day first', 'month first'];
 
@@ -52,7 +56,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
             <p i18n class="hint">
               {{ name() }}: {seen.lines, plural, =1 {1 line} other {{{ seen.lines }} lines}}
             </p>
-            @for (field of fields; track field) {
+            @for (field of fields(); track field) {
               <dray-choice
                 class="full"
                 [label]="words[field].words + (words[field].needed ? ' *' : '')"
@@ -123,7 +127,8 @@ export class LogFiles {
   private readonly page = inject(DOCUMENT);
   private talk: LogCsvTalk | undefined;
 
-  protected readonly fields = LOG_FIELD_NAMES;
+  private readonly onPage = growing(() => (this.preview() ? LOG_FIELD_NAMES.length : 0), FIELDS_AT_ONCE);
+  protected readonly fields = computed(() => LOG_FIELD_NAMES.slice(0, this.onPage()));
   protected readonly words = LOG_FIELDS;
   protected readonly orders = DATE_ORDERS.map((value) => ({ value, words: value }));
   protected readonly headings = computed<readonly Option<string | undefined>[]>(() => [

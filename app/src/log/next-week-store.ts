@@ -110,7 +110,9 @@ export const NextWeekStore = signalStore(
         const document = view.document();
         const session = view.session();
         if (!document || !session) return [];
+        const looked = new Set(ids().slice(0, people()));
         return document.participants.flatMap(({ id, name }) => {
+          if (!looked.has(id)) return [];
           const dates = new Set(
             logIndex(document.log)
               .ofPerson(id)

@@ -1,5 +1,5 @@
 import { BLOCKS, TIERS, type Block, type Session, type Slot, type Tier } from '../model';
-import { atMost } from '../units';
+import { atMost, groupBy } from '../units';
 import { shortestRest } from './effort';
 import {
   changedBlock,
@@ -169,14 +169,7 @@ function front<Item extends { readonly weight: number; readonly seconds: number 
   items: readonly Item[],
   keyOf: (item: Item) => string,
 ): Item[] {
-  const groups = new Map<string, Item[]>();
-  for (const item of items) {
-    const key = keyOf(item);
-    const group = groups.get(key);
-    if (group) group.push(item);
-    else groups.set(key, [item]);
-  }
-  return [...groups.values()].flatMap((group) => {
+  return [...groupBy(items, keyOf).values()].flatMap((group) => {
     let shortest = Infinity;
     return group
       .sort((a, b) => a.weight - b.weight || a.seconds - b.seconds)

@@ -13,6 +13,7 @@ import { catalogOf } from '../library';
 import { restAfter, slotLetters, slotName, type Pacing } from '../plan';
 import { alternativesFor, loadsFor, resolve, type Cell, type ReadyCell } from '../resolve';
 import { strengthBook } from '../strength';
+import { groupBy } from '../units';
 import { doneSets } from './done-sets';
 import { NotInDocumentError, type Board, type BoardColumn, type Card } from './board';
 import { logIndex, personFacts, type FactsQuery, type PersonFacts } from './log-index';
@@ -276,14 +277,4 @@ function checkWeek(week: number, weeks: number): void {
 
 function cellKey({ participantId, slotId }: { participantId: string; slotId: string }): string {
   return `${participantId}\n${slotId}`;
-}
-
-function groupBy<Item>(items: readonly Item[], key: (item: Item) => string): Map<string, Item[]> {
-  const groups = new Map<string, Item[]>();
-  for (const item of items) {
-    const group = groups.get(key(item));
-    if (group) group.push(item);
-    else groups.set(key(item), [item]);
-  }
-  return groups;
 }

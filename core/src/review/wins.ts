@@ -2,7 +2,7 @@ import { isHeld, isPair, type DrayDocument, type LogEntry } from '../model';
 import { versionKeyOfSet } from '../ladder';
 import { catalogOf } from '../library';
 import { logIndex } from '../program';
-import { formatHeld, SAME_LOAD_KG, type MassUnit } from '../units';
+import { formatHeld, groupBy, SAME_LOAD_KG, type MassUnit } from '../units';
 import { sideDifference } from './sides';
 
 export type WinKind = 'firstRung' | 'longestHold' | 'equalSides' | 'heaviest' | 'painFree' | 'regular';
@@ -40,18 +40,16 @@ export function winsOf(
   const say = (kind: WinKind, words: string) => wins.push({ kind, participantId, date, words });
 
   const keyOf = (entry: LogEntry) => versionKeyOfSet(entry, catalog.rungById);
-  for (const [key, sets] of byVersion(today, keyOf)) {
+  const earlierByVersion = groupBy(before, keyOf);
+  const rungsBefore = new Set(before.map(({ rungId }) => rungId));
+  for (const [key, sets] of groupBy(today, keyOf)) {
     const exercise = catalog.exerciseById(sets[0]?.exerciseId ?? '');
     const name = exercise?.name ?? sets[0]?.exerciseId ?? '';
     // A hold of an easier version is no measure of this one.
-    const earlier = before.filter((entry) => keyOf(entry) === key);
+    const earlier = earlierByVersion.get(key) ?? [];
     const rungId = sets.find((entry) => entry.rungId !== undefined)?.rungId;
     const rung = rungId === undefined ? undefined : catalog.versionByRung.get(rungId);
-    const firstRung =
-      rung !== undefined &&
-      before.length > 0 &&
-      !before.some((entry) => entry.rungId === rungId) &&
-      clean(sets);
+    const firstRung = rung !== undefined && before.length > 0 && !rungsBefore.has(rungId) && clean(sets);
     if (firstRung) say('firstRung', `First clean sets of “${rung.name}”.`);
     if (earlier.length === 0) continue;
 
@@ -102,15 +100,6 @@ function most(sets: readonly LogEntry[], of: (entry: LogEntry) => number): numbe
 function lastDay(entries: readonly LogEntry[]): LogEntry[] {
   const last = entries.reduce((latest, { date }) => (date > latest ? date : latest), '');
   return entries.filter(({ date }) => date === last);
-}
-
-function byVersion(
-  entries: readonly LogEntry[],
-  keyOf: (entry: LogEntry) => string,
-): Map<string, LogEntry[]> {
-  const groups = new Map<string, LogEntry[]>();
-  for (const entry of entries) groups.set(keyOf(entry), [...(groups.get(keyOf(entry)) ?? []), entry]);
-  return groups;
 }
 
 function visitsByMonth(entries: readonly LogEntry[]): Map<string, number> {

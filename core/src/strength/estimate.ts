@@ -1,5 +1,5 @@
 import type { Formula } from '../model';
-import { daysBetween } from '../units';
+import { daysBetween, groupBy } from '../units';
 import { StrengthFilter } from './filter';
 import { carriedOver, readingOf, type Reading, type StrengthObservation } from './observation';
 import type { Prior } from './prior';
@@ -232,11 +232,5 @@ function grouped(
   read: readonly ReadObservation[],
   key: (set: ReadObservation) => string,
 ): ReadObservation[][] {
-  const groups = new Map<string, ReadObservation[]>();
-  for (const set of read) {
-    const group = groups.get(key(set));
-    if (group) group.push(set);
-    else groups.set(key(set), [set]);
-  }
-  return [...groups.values()];
+  return [...groupBy(read, key).values()];
 }

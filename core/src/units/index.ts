@@ -7,4 +7,5 @@ export * from './tolerance';
 export * from './read-mass';
 export * from './duration';
 export * from './dates';
+export * from './group-by';
 export * from './held';
