@@ -108,6 +108,7 @@ export class LaddersScreen {
   /** What moves by itself can be made to stand. */
   protected readonly moving = signal(true);
   protected readonly gravity = signal(false);
+  protected readonly hardest = signal(false);
   protected readonly washed = signal(false);
   protected readonly watch = computed(() => Object.entries(this.ladders.detail()?.words?.watch ?? {}));
 

@@ -24,7 +24,7 @@ export class Mechanics {
   private readonly book = inject(FigureBook);
   private readonly view = inject(ViewStore);
 
-  private readonly body = computed(() => bodyOf(this.ladders.person(), this.view.today()));
+  readonly body = computed(() => bodyOf(this.ladders.person(), this.view.today()));
   private readonly exerciseById = (id: string) => this.view.catalog().exercises.get(id);
 
   /** By rung. */

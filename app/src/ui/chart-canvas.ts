@@ -81,9 +81,12 @@ export class ChartCanvas {
 
   constructor() {
     const theme = inject(ThemeChoice).theme;
-    effect(() => {
+    // Drawn after what asked for it has been worked out: the two together would hold the page up.
+    effect((onCleanup) => {
       theme();
-      this.draw(this.build());
+      const build = this.build();
+      const timer = setTimeout(() => this.draw(build));
+      onCleanup(() => clearTimeout(timer));
     });
     inject(DestroyRef).onDestroy(() => this.chart?.destroy());
   }

@@ -25,7 +25,7 @@ export type Bearing =
   | 'shoulderSide';
 
 /** What is there to rest on. */
-export type SurfaceKind = 'floor' | 'chair' | 'step' | 'counter' | 'wall' | 'bar' | 'post';
+export type SurfaceKind = 'floor' | 'chair' | 'step' | 'counter' | 'wall' | 'bar' | 'post' | 'plate';
 
 /** A surface and how high it is: in centimetres where it is a thing, else as a share of stature. */
 export interface Surface {

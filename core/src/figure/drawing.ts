@@ -18,10 +18,11 @@ import {
   type Surface,
 } from '../body';
 import type { Hold } from '../model';
+import type { Peak } from './difficulty';
 import type { Anchor, Figure, HeldAt } from './figure';
 
 /** What a stroke is of: it gets its colour from that. */
-export type Role = 'near' | 'far' | 'thing' | 'band' | 'surface' | 'paper' | 'gravity' | 'wash';
+export type Role = 'near' | 'far' | 'thing' | 'band' | 'surface' | 'paper' | 'gravity' | 'wash' | 'strain';
 
 /** One line or filled shape; all in shares of stature, y down, so that it can be drawn as it is. */
 export type Shape =
@@ -358,7 +359,7 @@ function touchedAt(rest: Rest, skeleton: Skeleton): Point {
 
 function surfaceOf(
   surface: Surface,
-  { x, y }: Point,
+  { x }: Point,
   satOn: boolean,
   statureCm: number,
   view: Placed['view'],
@@ -388,8 +389,10 @@ function surfaceOf(
         satOn && view === 'side' ? [stroke({ x: from, y: top }, { x: from - 0.03, y: top + 0.25 })] : [];
       return [stroke({ x: from, y: top }, { x: to, y: top }), ...legs, ...back];
     }
+    case 'plate':
+      return [line('surface', height, { x: x - 0.035, y: height / 2 }, { x: x + 0.035, y: height / 2 })];
     case 'floor':
-      return y < 0 ? [] : [];
+      return [];
   }
 }
 
@@ -422,6 +425,21 @@ export function framesOf(figure: Figure, statureCm: number, eachWay: number): re
     if (!next) return [key];
     return Array.from({ length: eachWay }, (_, step) => between(key, next, statureCm, step / eachWay));
   });
+}
+
+/** How large the joint that is asked most is drawn: the more it is asked, up to twice its usual strength. */
+const STRAIN = { least: 0.045, more: 0.035, most: 2 };
+
+/**
+ * The joint that is asked most, as a disc that is larger the more it is asked.
+ *
+ * @param peak which joint, and how much of its usual strength
+ * @param placed the pose in which that is so
+ * @example strainOf(difficultyOf(squat, body), pose)[0]?.role // 'strain', around the knee
+ */
+export function strainOf({ joint, side, share }: Peak, { skeleton }: Placed): readonly Shape[] {
+  const at = joint === 'lowBack' || side === 'trunk' ? skeleton.waist : skeleton[side][joint];
+  return [disc('strain', at, STRAIN.least + STRAIN.more * Math.min(STRAIN.most, share))];
 }
 
 /** How far the line of gravity is drawn above the centre of mass, and how thick the base is, in shares of stature. */

@@ -29,6 +29,7 @@ import {
   mistakeOf,
   MISTAKES,
   repsAfter,
+  strainOf,
   rungBetween,
   worthOf,
   type Figure,
@@ -144,6 +145,28 @@ describe('figures', () => {
     ]);
     const raise = catalog.exercises.get('heel-raise');
     expect(raise && figuresOf(raise, { levers: {}, statureCm: 170, holdingOn: true }).length).toBe(1);
+  });
+
+  it('mark the joint that is asked most where it is, in the pose in which it is', () => {
+    for (const id of ['free-squat', 'press-up', 'curl', 'plank', 'floor-bridge']) {
+      const exercise = catalog.exercises.get(id);
+      if (!exercise) throw new Error(id);
+      const worst = difficultyOf(figureOf(exercise, { levers: {}, statureCm: 170 }), {
+        massKg: 70,
+        statureCm: 170,
+      });
+      if (!worst.pose) throw new Error(`${id} is hard nowhere`);
+      const [mark] = strainOf(worst, worst.pose);
+      const { skeleton } = worst.pose;
+      const joint =
+        worst.joint === 'lowBack' || worst.side === 'trunk'
+          ? skeleton.waist
+          : skeleton[worst.side][worst.joint];
+      expect(mark?.kind === 'disc' && { x: mark.at.x, y: -mark.at.y })
+        .withContext(id)
+        .toEqual(joint);
+      expect(mark?.kind === 'disc' && mark.radius).toBeLessThan(0.12);
+    }
   });
 
   it('move without bending a joint the wrong way or standing on air', () => {

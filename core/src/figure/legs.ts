@@ -25,6 +25,7 @@ import {
   hinge,
   NEAR_HANGS,
   ON_ONE,
+  ON_PLATES,
   ON_THE_HIPS,
   ON_TOES,
   OVERHEAD,
@@ -57,6 +58,12 @@ const downTo = (to: Part, more: Omit<Figure, 'move'> = {}): FigureOf =>
     STANDING,
     { ...STANDING, ...to, rests: [...(STANDING.rests ?? []), ...(to.rests ?? [])] },
     { free: [{}, freeArms(1)], ...more },
+  );
+const heelsRaised = (): FigureOf =>
+  legsBetween(
+    ON_PLATES,
+    { ...ON_PLATES, lean: 26, hip: 112, knee: 122, neck: -12 },
+    { free: [{}, freeArms(1)] },
   );
 const splitMove = (): FigureOf => legsBetween(split(0), split(1), { free: [ON_THE_HIPS, ON_THE_HIPS] });
 const stepBack = (): FigureOf => legsBetween(STANDING, split(1));
@@ -291,8 +298,8 @@ const squats: Figures = {
   'sumo-squat': facing(SUMO, SUMO_LOW, { free: [HANDS_TOGETHER, HANDS_TOGETHER] }),
   'sumo-hold': facing(SUMO, SUMO_LOW, { free: [HANDS_TOGETHER, HANDS_TOGETHER] }),
   'narrow-squat': downTo(SQUAT),
-  'heels-raised-squat': downTo({ lean: 26, hip: 112, knee: 122, neck: -12 }),
-  'heels-raised-goblet-squat': downTo({ lean: 26, hip: 112, knee: 122, neck: -12 }),
+  'heels-raised-squat': heelsRaised(),
+  'heels-raised-goblet-squat': heelsRaised(),
   'squat-pulse': ({ levers }) => ({
     move: cut(fromTheSide([key(STANDING, squat(0.75), AHEAD), key(STANDING, SQUAT, AHEAD)]), levers.range),
   }),

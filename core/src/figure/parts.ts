@@ -66,6 +66,7 @@ export const holding = { holds: true } as const;
 /** Things at their usual heights. */
 export const CHAIR: Surface = { kind: 'chair', cm: 45 };
 export const STEP: Surface = { kind: 'step', cm: 20 };
+export const PLATE: Surface = { kind: 'plate', cm: 2.5 };
 export const COUNTER: Surface = { kind: 'counter', cm: 90 };
 /** So high that nobody's feet touch. */
 export const BAR: Surface = { kind: 'bar', share: 1.36 };

@@ -1,9 +1,11 @@
 import { FLOOR } from '../body';
-import { BAR, CHAIR, far, holding, near, rest, type Part } from './parts';
+import { BAR, CHAIR, far, holding, near, PLATE, rest, type Part } from './parts';
 
 // ---- Legs and what they stand on, from the side --------------------------------------------------------------------
 
 export const STANDING: Part = { rests: [rest('foot', FLOOR, 0)], balanced: true };
+/** The heels on small plates (2.5 cm is a usual one: common practice). */
+export const ON_PLATES: Part = { rests: [rest('heel', PLATE), rest('ball', FLOOR, 0)], balanced: true };
 /** One foot a step before the other. */
 export const STAGGERED: Part = {
   rests: [rest('foot', FLOOR, 0.1, near), rest('ball', FLOOR, -0.12, far)],

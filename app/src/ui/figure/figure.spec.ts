@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { catalog, type CombinedExercise, type Exercise } from '@dray/core';
+import { catalog, type Body, type CombinedExercise, type Exercise } from '@dray/core';
 import { FigureView } from './figure';
 
 @Component({
@@ -13,6 +13,7 @@ import { FigureView } from './figure';
     [gravity]="gravity()"
     [muscles]="muscles()"
     [beside]="beside()"
+    [hardestFor]="hardestFor()"
     [holdingOn]="holdingOn()"
     [seconds]="0.4"
     [size]="size()"
@@ -26,6 +27,7 @@ class Host {
   readonly gravity = signal(false);
   readonly muscles = signal(false);
   readonly beside = signal(false);
+  readonly hardestFor = signal<Body | undefined>(undefined);
   readonly holdingOn = signal(false);
   readonly size = signal(120);
 }
@@ -85,6 +87,21 @@ describe('a figure', () => {
     fixture.componentInstance.size.set(30);
     await settled();
     expect(all('.started').length).toBe(0);
+  });
+
+  it('marks the joint that is asked most, larger for whom it is more', async () => {
+    fixture.componentInstance.exercise.set(exerciseOf('free-squat'));
+    await settled();
+    expect(all('.strain').length).toBe(0);
+    const radius = async (body: Body) => {
+      fixture.componentInstance.hardestFor.set(body);
+      await settled();
+      expect(all('.strain').length).toBe(1);
+      return Number(/a([\d.]+) /.exec(all('.strain')[0]?.getAttribute('d') ?? '')?.[1]);
+    };
+    const young = await radius({ massKg: 70, statureCm: 170, sex: 'male', ageYears: 25 });
+    const old = await radius({ massKg: 70, statureCm: 170, sex: 'female', ageYears: 75 });
+    expect(old).toBeGreaterThan(young);
   });
 
   it('moves while it is pointed at, and stands again after', async () => {

@@ -9,7 +9,7 @@ import {
   signal,
 } from '@angular/core';
 import { NgTemplateOutlet } from '@angular/common';
-import type { Exercise, Hold, LeverSettings, Recipe } from '@dray/core';
+import type { Body, Exercise, Hold, LeverSettings, Recipe } from '@dray/core';
 import { LIBRARY_EXERCISES } from '@dray/core';
 import { FigureBook } from './figure-book';
 import { scenesOf, type Scene, type Stroke } from './scene';
@@ -113,6 +113,8 @@ export class FigureView {
   readonly muscles = input(false, { transform: booleanAttribute });
   /** With the line of gravity and what it stays over. */
   readonly gravity = input(false, { transform: booleanAttribute });
+  /** In the pose that is hardest for a body, with the joint that is asked most. */
+  readonly hardestFor = input<Body>();
   /** What a reader hears; where the name stands beside it, nothing. */
   readonly named = input('');
 
@@ -151,6 +153,7 @@ export class FigureView {
       !this.wrong() &&
       !this.gravity() &&
       !this.muscles() &&
+      !this.hardestFor() &&
       this.scenes().length > 0 &&
       !stillWanted(),
   );
@@ -173,6 +176,8 @@ export class FigureView {
 
   /** The parts of a combination move one after the other, in their order; the others wait where they start. */
   protected poseOf(scene: Scene, at: number): readonly Stroke[] {
+    const body = this.hardestFor();
+    if (body) return scene.worstFor(body);
     const share = this.share();
     if (share === undefined) return scene.hardest;
     const through = share * this.scenes().length - at;

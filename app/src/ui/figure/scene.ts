@@ -1,6 +1,7 @@
 import {
   hardestOf,
   placedKeys,
+  type Body,
   type Exercise,
   type Hold,
   type LeverSettings,
@@ -34,6 +35,8 @@ export interface Scene {
   readonly wash: readonly Stroke[];
   /** Line of gravity and base of the hardest pose. */
   readonly gravity: readonly Stroke[];
+  /** The pose in which it is hardest for a body, with the joint that is asked most. */
+  readonly worstFor: (body: Body) => readonly Stroke[];
   /** The pose so far through a repetition, from 0 to 1. */
   readonly at: (share: number) => readonly Stroke[];
 }
@@ -121,6 +124,11 @@ function sceneOf(
     },
     wash: hardest ? figures.washOf(hardest, muscles).map(strokeOf) : [],
     gravity: hardest && !figure.above ? figures.gravityOf(hardest).map(strokeOf) : [],
+    worstFor: (body) => {
+      const worst = figures.difficultyOf(figure, body);
+      const { pose } = worst;
+      return pose ? [...figures.strainOf(worst, pose), ...draw(pose)].map(strokeOf) : [];
+    },
     at: (share) => {
       frames ??= figures.framesOf(figure, statureCm, STEPS).map((placed) => draw(placed).map(strokeOf));
       return frames[frameAt(share, frames.length)] ?? [];
