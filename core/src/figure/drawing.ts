@@ -428,7 +428,7 @@ export function framesOf(figure: Figure, statureCm: number, eachWay: number): re
 }
 
 /** How large the joint that is asked most is drawn: the more it is asked, up to twice its usual strength. */
-const STRAIN = { least: 0.045, more: 0.035, most: 2 };
+const STRAIN = { least: 0.06, more: 0.03, most: 2 };
 
 /**
  * The joint that is asked most, as a disc that is larger the more it is asked.

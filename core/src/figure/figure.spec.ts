@@ -165,7 +165,7 @@ describe('figures', () => {
       expect(mark?.kind === 'disc' && { x: mark.at.x, y: -mark.at.y })
         .withContext(id)
         .toEqual(joint);
-      expect(mark?.kind === 'disc' && mark.radius).toBeLessThan(0.12);
+      expect(mark?.kind === 'disc' && mark.radius).toBeLessThan(0.13);
     }
   });
 
