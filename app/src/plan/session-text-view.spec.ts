@@ -232,6 +232,22 @@ describe('SessionTextView', () => {
       expect(far.length).toBe(1);
     });
 
+    it('waits for the hand when it is only opened again with a line to settle', async () => {
+      const before = area.value;
+      const unknown = before.replace('- Push-up:', '- Hoverboard:').replace('- Plank:', '- Airship:');
+      paste(unknown.replace('3 × 8–12', '3 × 9–12') + padding);
+      const again = TestBed.createComponent(SessionTextView);
+      again.detectChanges();
+      fixture.destroy();
+      TestBed.tick();
+      expect(formatted()).toBe(before);
+      far.at(-1)!.come();
+      await new Promise((resolve) => setTimeout(resolve));
+      await again.whenStable();
+      expect((again.nativeElement as HTMLElement).textContent).toContain('2 places to settle');
+      expect(formatted()).toBe(before);
+    });
+
     it('can be stopped, and leaves the session as it stood', async () => {
       const before = area.value;
       paste('Straight sets\n- Squat: 3 × 5' + padding);

@@ -141,7 +141,8 @@ export class SessionTextView {
     effect(() => {
       const reading = this.read.arrived();
       untracked(() => {
-        if (!reading) return;
+        // One that was only opened again, with lines still to settle, waits for the hand: as a short one does.
+        if (!reading || (this.typed() === undefined && reading.problems.length > 0)) return;
         this.takeIn(reading);
         const area = this.area().nativeElement;
         if (area.ownerDocument.activeElement !== area) this.onBlur();
