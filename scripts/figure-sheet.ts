@@ -21,6 +21,7 @@ const INK: Readonly<Record<Role, string>> = {
   paper: '#faf7f1',
   gravity: '#1f5a63',
   wash: '#f6e6da',
+  strain: '#a5481a',
 };
 const THINGS: Readonly<Partial<Record<Hold, Thing>>> = {
   bar: 'bar',

@@ -162,7 +162,7 @@ class SessionReader {
   ) {
     this.text = whole.slice(0, MOST_TEXT);
     if (whole.length > MOST_TEXT) {
-      const sentence = `A session has at most ${MOST_TEXT} letters; what is behind them was not read.`;
+      const sentence = `A session has at most ${MOST_TEXT.toLocaleString('en')} letters; what is behind them was not read.`;
       this.problems.push({ at: MOST_TEXT, length: whole.length - MOST_TEXT, sentence, offers: [] });
     }
     this.names = sourceNames(catalog);

@@ -274,7 +274,7 @@ describe('a text that cannot all be read', () => {
     const { session, problems } = parseSession(text, catalog, options());
     expect(session.blocks.flatMap(({ slots }) => slots).length).toBe(1);
     expect(problems.map(({ sentence }) => sentence)).toEqual([
-      'A session has at most 300000 letters; what is behind them was not read.',
+      'A session has at most 300,000 letters; what is behind them was not read.',
     ]);
   });
 

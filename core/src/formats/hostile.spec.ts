@@ -174,7 +174,8 @@ describe('a session of more than anybody writes', () => {
     expect(blocks.problems[0]?.sentence).toContain('A session holds 40 blocks');
     const unknown = read(Array.from({ length: 200 }, (_, at) => `wob${at} 3x10`).join('\n'));
     expect(unknown.problems.at(-1)?.sentence).toContain('What is behind this was not read');
-    expect(read('squat 3x10\n'.repeat(9000)).problems.at(-1)?.sentence).toContain('at most 60000 letters');
+    const long = read('squat 3x10\n'.repeat(30_000));
+    expect(long.problems.at(-1)?.sentence).toContain('at most 300,000 letters');
     expect(read(`squat ${'wobbling '.repeat(60)}`).problems[0]?.sentence).toContain(
       'too long for one exercise',
     );

@@ -267,6 +267,9 @@ const RESERVE_WORDS: Readonly<Record<string, LogEntry['left']>> = {
   plenty: 'plenty',
 };
 
+/** Stands for an id until the line is found to be good. */
+const MADE_HERE = 'made here';
+
 /** A file says a few loads again and again; one that does not is not kept in memory for it. */
 const MOST_LOADS = 5000;
 
@@ -368,7 +371,8 @@ class LineReader {
     const sessionId = this.sessions.get(cell('session').toLowerCase()) ?? (cell('session') || ELSEWHERE);
     const week = cell('week') === '' ? 1 : whole(cell('week'));
     const entry: Record<string, unknown> = {
-      id: cell('id') || newId(),
+      // One that is made here needs no looking at: each is another, and a million are not remembered.
+      id: cell('id') || MADE_HERE,
       participantId,
       sessionId,
       slotId: cell('slot') || ELSEWHERE,
@@ -396,7 +400,9 @@ class LineReader {
     if (cell('touchDowns') !== '') say('touchDowns', whole(cell('touchDowns')));
     say('note', cell('note'));
     const issue = this.issueIn(entry);
-    return issue ? problemFrom(issue).sentence : (entry as LogEntry);
+    if (issue) return problemFrom(issue).sentence;
+    if (cell('id') === '') entry['id'] = newId();
+    return entry as LogEntry;
   }
 
   private loadIn(text: string, unit: MassUnit): number | undefined {
