@@ -156,6 +156,9 @@ describe('FloorStore', () => {
     expect(seen()).toEqual(['heel-raise', false]);
     giveCautions(documents, 'bram', 'fallRisk');
     expect(seen()).toEqual(['heel-raise', true]);
+    // Drawn as that person does it, whatever the others carry.
+    const own = floor.cellOf('bram', 'tue-squat', []);
+    expect([shown()?.levers, shown()?.hold]).toEqual([own?.version.levers, own?.load?.hold]);
     floor.send({ kind: 'leave', participantId: 'bram' });
     expect(seen()).toEqual(['heel-raise', false]);
     close();

@@ -106,14 +106,17 @@ export class Lanes {
           this.floor.cellOf(participantId, turn.slotId, run.lanes[participantId]?.ways[turn.slotId] ?? []) ??
           [],
       );
+      // Where somebody has to hold on, their version is shown: nobody is drawn with a load in the hand that holds.
+      const held = cells.filter(({ version }) => version.holdingOn);
+      const holdingOn = held.length > 0;
+      const seen = holdingOn ? held : cells;
       const counts = new Map<string, number>();
       const keyOf = (cell: (typeof cells)[number]) => cell.version.rung?.id ?? cell.version.exercise.id;
-      for (const cell of cells) counts.set(keyOf(cell), (counts.get(keyOf(cell)) ?? 0) + 1);
+      for (const cell of seen) counts.set(keyOf(cell), (counts.get(keyOf(cell)) ?? 0) + 1);
       const [most] = [...counts].sort((a, b) => b[1] - a[1]);
-      const cell = cells.find((one) => keyOf(one) === most?.[0]);
+      const cell = seen.find((one) => keyOf(one) === most?.[0]);
       if (!cell) return undefined;
       const { exercise, levers } = cell.version;
-      const holdingOn = cells.some(({ version }) => version.holdingOn === true);
       return { exercise, levers, hold: cell.load?.hold, holdingOn };
     },
     { equal: sameVersion },

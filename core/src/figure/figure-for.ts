@@ -1,4 +1,4 @@
-import { partsOf, plainId, type Exercise, type Hold, type LeverSettings } from '../model';
+import { LEAVES_A_HAND, partsOf, plainId, type Exercise, type Hold, type LeverSettings } from '../model';
 import { placedKeys, USUAL_STATURE_CM } from '../body';
 import { loadsOf } from './difficulty';
 import type { Figure, How } from './figure';
@@ -87,6 +87,8 @@ export function figuresOf(
       )
     : [figureOf(exercise, how, library)];
   if (!how.holdingOn) return figures;
+  // A hand that carries is not the one that holds on.
+  if (how.hold && !LEAVES_A_HAND.has(how.hold)) return [];
   const steadied = figures.flatMap((figure) => holdingOn(figure, how.statureCm) ?? []);
   return steadied.length === figures.length ? steadied : [];
 }

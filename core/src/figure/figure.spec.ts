@@ -144,7 +144,13 @@ describe('figures', () => {
       'staggered-squat',
     ]);
     const raise = catalog.exercises.get('heel-raise');
-    expect(raise && figuresOf(raise, { levers: {}, statureCm: 170, holdingOn: true }).length).toBe(1);
+    const drawnWith = (hold: Hold) =>
+      raise && figuresOf(raise, { levers: {}, statureCm: 170, holdingOn: true, hold }).length;
+    expect(drawnWith('none')).toBe(1);
+    expect(drawnWith('oneSide')).toBe(1);
+    // The hand that holds on is never drawn with a load in it.
+    for (const hold of ['pair', 'bothHands', 'bar', 'bag'] as const)
+      expect(drawnWith(hold)).withContext(hold).toBe(0);
   });
 
   it('mark the joint that is asked most where it is, in the pose in which it is', () => {

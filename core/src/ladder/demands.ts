@@ -1,4 +1,13 @@
-import type { Demand, Exercise, Hold, LeverKind, LeverSettings, Need, Rung } from '../model';
+import {
+  LEAVES_A_HAND,
+  type Demand,
+  type Exercise,
+  type Hold,
+  type LeverKind,
+  type LeverSettings,
+  type Need,
+  type Rung,
+} from '../model';
 import { easierOrEqual } from './lever-order';
 
 /** Demands a lever adds to any exercise that has it, from a setting on. Common practice, no published source. */
@@ -57,8 +66,6 @@ const OF_THE_ARMS: ReadonlySet<Demand> = new Set([
   'overheadLoad',
   'overFace',
 ]);
-/** Ways of holding that leave a hand for something to hold on to. */
-export const LEAVES_A_HAND: ReadonlySet<Hold> = new Set(['oneSide', 'vest', 'ankle', 'none']);
 /** Where a bar lies on the shoulders. */
 const ON_THE_SHOULDERS: ReadonlySet<Exercise['pattern']> = new Set(['squat', 'lunge', 'calf']);
 

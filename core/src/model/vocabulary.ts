@@ -286,6 +286,8 @@ export const holdSchema = z.enum([
   'none',
 ]);
 export type Hold = z.infer<typeof holdSchema>;
+/** Ways of holding that leave a hand for something to hold on to. */
+export const LEAVES_A_HAND: ReadonlySet<Hold> = new Set(['oneSide', 'vest', 'ankle', 'none']);
 export const HOLD_WORDS: Record<Hold, string> = {
   pair: 'one in each hand',
   bothHands: 'one in both hands',

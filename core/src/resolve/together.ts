@@ -1,4 +1,5 @@
 import {
+  LEAVES_A_HAND,
   type CombinationSource,
   type Demand,
   type Hold,
@@ -10,7 +11,6 @@ import {
 } from '../model';
 import { applyCautions, cautionSubjects, type EffortLimits } from '../caution';
 import {
-  LEAVES_A_HAND,
   prerequisitesReached,
   tierSteps,
   together,
