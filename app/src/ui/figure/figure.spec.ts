@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { catalog, type Body, type CombinedExercise, type Exercise } from '@dray/core';
+import { catalog, type Body, type CombinedExercise, type Exercise, type Hold } from '@dray/core';
 import { FigureView } from './figure';
 
 @Component({
@@ -8,7 +8,7 @@ import { FigureView } from './figure';
   template: `<dray-figure
     tabindex="0"
     [exercise]="exercise()"
-    [hold]="'pair'"
+    [hold]="hold()"
     [wrong]="wrong()"
     [gravity]="gravity()"
     [muscles]="muscles()"
@@ -27,6 +27,7 @@ class Host {
   readonly gravity = signal(false);
   readonly muscles = signal(false);
   readonly beside = signal(false);
+  readonly hold = signal<Hold>('pair');
   readonly hardestFor = signal<Body | undefined>(undefined);
   readonly holdingOn = signal(false);
   readonly size = signal(120);
@@ -65,6 +66,9 @@ describe('a figure', () => {
     await settled();
     expect(all('.surface').length).toBe(1);
     fixture.componentInstance.holdingOn.set(true);
+    await settled();
+    expect(all('path').length).withContext('a pair leaves no hand to hold on with').toBe(0);
+    fixture.componentInstance.hold.set('none');
     await settled();
     expect(all('.surface').length).toBe(2);
     fixture.componentInstance.exercise.set(exerciseOf('blind-one-leg-stand'));
