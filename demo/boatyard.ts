@@ -4,6 +4,7 @@
  */
 import {
   DENSITY_KG_PER_LITRE,
+  DOCUMENT_VERSION,
   kgFromPounds,
   type Block,
   type DrayDocument,
@@ -505,7 +506,7 @@ const noon: Session = {
 /** The class as its eight weeks begin. */
 export const boatyard: DrayDocument = {
   format: 'dray',
-  version: 8,
+  version: DOCUMENT_VERSION,
   settings: { unit: 'kg' },
   exercises: [],
   ladders: [],

@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import type { Locator, Page } from '@playwright/test';
 import { cell, choose, expect, fieldProblem, fromMenu, kept, test } from './coach';
 
 test('a caution and a blood pressure on the profile change the board at once', async ({ page }) => {
@@ -150,6 +151,19 @@ test('an exercise is written from nothing, checked at once, and stands on the pl
   await page.getByRole('textbox', { name: 'breath' }).fill('Out going up.');
   await page.getByRole('textbox', { name: 'breath' }).blur();
   await expect(page.locator('.said.plum').filter({ hasText: 'Wendel' })).toBeVisible();
+  await page.getByRole('button', { name: 'Change the figure' }).click();
+  const hand = page.getByRole('slider', { name: 'hand, pose 2' });
+  const height = async () => Number(await hand.getAttribute('aria-valuenow'));
+  await expect(hand).toBeVisible();
+  const before = await height();
+  await pullDown(page, hand, 60);
+  expect(await height()).toBeLessThan(before - 10);
+  await expect(hand).toBeFocused();
+  const pulled = await height();
+  await page.keyboard.press('ArrowUp');
+  await expect.poll(height).toBeGreaterThan(pulled);
+  await expect(page.getByText('Asked most:')).toBeVisible();
+  const drawn = await height();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('button', { name: /^Lifting the oar/ })).toBeVisible();
   await page.getByRole('link', { name: 'Plan' }).click();
@@ -159,4 +173,21 @@ test('an exercise is written from nothing, checked at once, and stands on the pl
   await expect(page.locator(':focus')).toHaveAttribute('aria-label', 'Lifting the oar overhead, beginner');
   await page.getByRole('link', { name: 'Board' }).click();
   await expect(page.getByRole('grid')).toContainText('Lifting the oar overhead');
+  // As it was drawn, also by whoever opens it next.
+  await expect.poll(async () => (await kept(page, 'exercises')).length).toBe(1);
+  await page.goto('/ladders');
+  await page.getByRole('button', { name: /^Lifting the oar/ }).click();
+  await page.getByRole('button', { name: 'Change the figure' }).click();
+  await expect(hand).toHaveAttribute('aria-valuenow', String(drawn));
 });
+
+/** Takes hold of something with the mouse, pulls it down by so many pixels, and lets go. */
+async function pullDown(page: Page, grip: Locator, pixels: number): Promise<void> {
+  const dot = await grip.locator('.dot').boundingBox();
+  if (!dot) throw new Error('nothing to take hold of');
+  const [x, y] = [dot.x + dot.width / 2, dot.y + dot.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + pixels, { steps: 4 });
+  await page.mouse.up();
+}

@@ -16,7 +16,9 @@ export default defineConfig({
   reporter: [['list']],
   projects: [
     { name: 'begin', testMatch: 'begin.setup.ts' },
-    { name: 'coach', dependencies: ['begin'] },
+    // The longest first, so that nobody waits for them at the end.
+    { name: 'soak', testMatch: 'soak.spec.ts', dependencies: ['begin'] },
+    { name: 'coach', testIgnore: 'soak.spec.ts', dependencies: ['begin'] },
   ],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -220,6 +220,8 @@ export class DrayDb extends Dexie {
           (await overrides.toArray()).map((row) => ({ ...row, value: withCount(row.value) })),
         );
       });
+    // Nothing changes; but a build that knows no figures of one's own is not to write over them.
+    this.version(10).stores({});
 
     // Closed for good in each of these: opened again by the next write, it would take half a class into an empty store, or write
     // what an older build knows into a newer one.

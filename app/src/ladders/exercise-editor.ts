@@ -1,4 +1,12 @@
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, output } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  linkedSignal,
+  output,
+  signal,
+} from '@angular/core';
 import {
   applyCautions,
   cautionSubjects,
@@ -46,6 +54,7 @@ import { FigureBook } from '../ui/figure/figure-book';
 import { FigureView } from '../ui/figure/figure';
 import { Problems } from '../ui/problems';
 import { ExerciseDraft } from './exercise-draft';
+import { FigureEditor } from './figure-editor';
 import { IMPACT_WORDS, LIFT_WORDS, otherNames, POSITION_WORDS, SIDES_WORDS } from './ladder-words';
 
 const MOST_POINTS = 4;
@@ -83,6 +92,7 @@ const NO_BAND: BandPath = { fixedBy: $localize`both feet`, startOfStature: 0.3, 
   selector: 'dray-exercise-editor',
   imports: [
     ChoiceField,
+    FigureEditor,
     FigureView,
     MatButton,
     MatCheckbox,
@@ -112,6 +122,8 @@ export class ExerciseEditor {
     const exercise = this.exercise();
     return exercise !== undefined && (this.book.figures()?.hasFigure(exercise) ?? true);
   });
+  /** The figure is being changed by hand. */
+  protected readonly drawing = signal(false);
   protected readonly stands = computed(
     () => this.documents.document()?.exercises.some(({ id }) => id === this.exercise()?.id) ?? false,
   );

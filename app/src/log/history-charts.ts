@@ -8,7 +8,8 @@ export interface Figure {
   readonly label: string;
   readonly build: ChartBuild;
   readonly head: readonly string[];
-  readonly rows: readonly (readonly string[])[];
+  /** Only where they are looked at as a table: years of them take their time to write. */
+  readonly rows: () => readonly (readonly string[])[];
 }
 
 export const day = (date: string) => format(parseISO(date), 'd MMM');
@@ -71,7 +72,7 @@ export function setsFigure(weeks: readonly WeekOfLog[], muscle: Muscle): Figure 
       ],
     ),
     head: [$localize`week of`, $localize`sets`],
-    rows: weeks.map(({ week }, at) => [day(week), round(values[at] ?? 0)]),
+    rows: () => weeks.map(({ week }, at) => [day(week), round(values[at] ?? 0)]),
   };
 }
 
@@ -84,7 +85,8 @@ export function volumeFigure(weeks: readonly WeekOfLog[]): Figure {
       $localize`kg × reps`,
     ),
     head: [$localize`week of`, $localize`kg × reps`, $localize`sets`],
-    rows: weeks.map(({ week, volumeKg, sets }) => [day(week), String(Math.round(volumeKg)), String(sets)]),
+    rows: () =>
+      weeks.map(({ week, volumeKg, sets }) => [day(week), String(Math.round(volumeKg)), String(sets)]),
   };
 }
 
@@ -97,7 +99,7 @@ export function attendanceFigure(weeks: readonly WeekOfLog[]): Figure {
       $localize`visits`,
     ),
     head: [$localize`week of`, $localize`visits`],
-    rows: weeks.map(({ week, visits }) => [day(week), String(visits)]),
+    rows: () => weeks.map(({ week, visits }) => [day(week), String(visits)]),
   };
 }
 
@@ -110,11 +112,12 @@ export function loadFigure(weeks: readonly WeekOfLog[]): Figure {
       $localize`effort × min`,
     ),
     head: [$localize`week of`, $localize`effort × min`, $localize`monotony`],
-    rows: weeks.map(({ week, load, monotony }) => [
-      day(week),
-      String(Math.round(load)),
-      monotony === undefined ? '–' : monotony.toFixed(2),
-    ]),
+    rows: () =>
+      weeks.map(({ week, load, monotony }) => [
+        day(week),
+        String(Math.round(load)),
+        monotony === undefined ? '–' : monotony.toFixed(2),
+      ]),
   };
 }
 
@@ -149,7 +152,7 @@ export function holdsFigure(
       },
     }),
     head: ['day', ...lines.map(([id]) => nameOf(id))],
-    rows: dates.map((date) => [day(date), ...lines.map(([, own]) => String(own.get(date) ?? ''))]),
+    rows: () => dates.map((date) => [day(date), ...lines.map(([, own]) => String(own.get(date) ?? ''))]),
   };
 }
 
@@ -196,12 +199,13 @@ export function sidesFigure(sides: readonly SidesOfDay[], nameOf: (id: string) =
       },
     }),
     head: ['day', 'exercise', 'left', 'right', ''],
-    rows: sorted.map((own) => [
-      day(own.date),
-      nameOf(own.exerciseId),
-      `${percent(own)} %`,
-      `${Math.round((100 - percent(own)) * 10) / 10} %`,
-      own.uneven ? $localize`uneven` : '',
-    ]),
+    rows: () =>
+      sorted.map((own) => [
+        day(own.date),
+        nameOf(own.exerciseId),
+        `${percent(own)} %`,
+        `${Math.round((100 - percent(own)) * 10) / 10} %`,
+        own.uneven ? $localize`uneven` : '',
+      ]),
   };
 }

@@ -99,6 +99,16 @@ describe('HistoryStore', () => {
     expect(history.holds().get('one-leg-stand')?.get('2026-11-17')).toBe(30);
   });
 
+  it('adds up nothing before the log is whole, so that years of it are not added up twice', async () => {
+    const history = TestBed.runInInjectionContext(() => new HistoryStore());
+    history.show('bram');
+    TestBed.tick();
+    expect(history.loading()).toBeTrue();
+    expect(history.log()).toEqual([]);
+    await until(() => !history.loading());
+    expect(history.log().length).toBe(LOG.length);
+  });
+
   it('has nothing of anybody else', async () => {
     const history = await shown('odile');
     expect(history.log()).toEqual([]);

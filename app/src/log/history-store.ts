@@ -68,11 +68,12 @@ export const HistoryStore = signalStore(
     older: computed<readonly LogEntry[]>(() => (asked.hasValue() ? asked.value() : [])),
     loading: asked.isLoading,
   })),
-  withComputed(({ documents, person, older }) => ({
+  withComputed(({ documents, person, older, loading }) => ({
+    /** Nothing until it is whole: what is at hand alone would be added up twice, and the second time all at once. */
     log: computed<readonly LogEntry[]>(() => {
       const document = documents.document();
       const own = person();
-      if (!document || !own) return [];
+      if (!document || !own || loading()) return [];
       const atHand = logIndex(document.log).ofPerson(own.id);
       if (older().length === 0) return atHand;
       const known = new Set(atHand.map(({ id }) => id));

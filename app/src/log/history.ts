@@ -33,6 +33,8 @@ import { HistoryStore, type Pair } from './history-store';
 import { LogHead } from './log-head';
 import { Wins } from './wins';
 
+/** Parts of the page that come one after the other. */
+const PARTS = 3;
 /** Visits that are put on the page at a time. */
 const VISITS_AT_ONCE = 6;
 
@@ -78,6 +80,8 @@ export class HistoryScreen {
   protected readonly asTable = signal(false);
   protected readonly muscle = signal<Muscle>('thighFront');
 
+  /** What is first and latest, the chart, and what is worth saying with the visits: each is worked out by itself. */
+  protected readonly parts = growing(() => (this.history.log().length > 0 ? PARTS : 0), 1);
   private readonly visitsOnPage = growing(() => this.history.days().length, VISITS_AT_ONCE);
   protected readonly days = computed(() => this.history.days().slice(0, this.visitsOnPage()));
 
@@ -115,6 +119,8 @@ export class HistoryScreen {
     }
   });
 
+  protected readonly rows = computed(() => this.figure()?.rows() ?? []);
+
   protected readonly nothing = computed(() => {
     const words: Partial<Record<Kind, string>> = {
       holds: $localize`No holds are logged yet.`,
@@ -139,17 +145,18 @@ export class HistoryScreen {
       label: $localize`The maximum in ${exercise.name.toLowerCase()} with the band it lies in`,
       build: strengthChart(running, unit),
       head: ['day', $localize`maximum, ${unit}`, 'from', 'to'],
-      rows: running.path.map((point) => [
-        day(point.date),
-        show(point.maxKg),
-        show(point.lowKg),
-        show(point.highKg),
-      ]),
+      rows: () =>
+        running.path.map((point) => [
+          day(point.date),
+          show(point.maxKg),
+          show(point.lowKg),
+          show(point.highKg),
+        ]),
     };
   }
 
   /** The figure's own head as columns of a table. */
-  protected columns({ head }: Figure): readonly Column<Figure['rows'][number]>[] {
+  protected columns({ head }: Figure): readonly Column<readonly string[]>[] {
     return head.map((words, at) => ({
       name: `column ${at} ${words}`,
       words,

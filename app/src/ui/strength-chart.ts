@@ -3,6 +3,22 @@ import { addDays, format, parseISO } from 'date-fns';
 import type { ChartBuild } from './chart-canvas';
 
 const round = (value: number) => Math.round(value * 10) / 10;
+/** As wide as the chart is at least, in days. */
+const FEW_DAYS = 7;
+/** So many dots lie beside each other, or above, before two cannot be told apart. */
+const DOTS = { across: 200, up: 60 };
+
+interface Dot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Leaves out dots that lie on others: years of sets are tens of thousands, and drawn one on the other they hold the page up. */
+function onePerSpot(wide: number, high: number): (dots: readonly Dot[]) => Dot[] {
+  const spotOf = ({ x, y }: Dot) =>
+    `${Math.round((x / wide) * DOTS.across)} ${Math.round((y / (high || 1)) * DOTS.up)}`;
+  return (dots) => [...new Map(dots.map((dot) => [spotOf(dot), dot])).values()];
+}
 
 /** The estimate with its band over time, each set a dot: filled for the exercise itself, a ring for a related one. */
 export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBuild {
@@ -21,17 +37,20 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
   const sound = running.readings.filter(({ observation }) => !wild.has(observation));
   const shown = [...sound.map(({ impliedKg }) => impliedKg), ...points.flatMap((p) => [p.lowKg, p.highKg])];
   const [least, most] = [show(Math.min(...shown) * 0.96), show(Math.max(...shown) * 1.04)];
+  const apart = onePerSpot(Math.max(FEW_DAYS, day(running.date)), most - least);
   const dots = (kind: 'own' | 'carried' | 'wild') =>
-    running.readings
-      .filter(({ observation }) =>
-        kind === 'wild'
-          ? wild.has(observation)
-          : !wild.has(observation) && (observation.carried === undefined) === (kind === 'own'),
-      )
-      .map(({ observation, impliedKg }) => ({
-        x: day(observation.date),
-        y: Math.max(least, Math.min(most, show(impliedKg))),
-      }));
+    apart(
+      running.readings
+        .filter(({ observation }) =>
+          kind === 'wild'
+            ? wild.has(observation)
+            : !wild.has(observation) && (observation.carried === undefined) === (kind === 'own'),
+        )
+        .map(({ observation, impliedKg }) => ({
+          x: day(observation.date),
+          y: Math.max(least, Math.min(most, show(impliedKg))),
+        })),
+    );
 
   return (colours) => ({
     type: 'scatter',
@@ -108,7 +127,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
         x: {
           type: 'linear',
           min: -1,
-          max: Math.max(7, day(running.date) + 1),
+          max: Math.max(FEW_DAYS, day(running.date) + 1),
           grid: { display: false },
           ticks: {
             maxTicksLimit: 7,

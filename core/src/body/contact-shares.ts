@@ -1,7 +1,8 @@
+import type { Bearing } from '../model';
 import { jointStrength, type Body } from './joint-strength';
 import { hardestOf, placedKeys, type Move } from './move';
 import type { Placed } from './place';
-import { towardsWall, upright, type Bearing } from './rest';
+import { towardsWall, upright } from './rest';
 import { GRAVITY, staticsOf, type Load, type Statics } from './statics';
 
 /** Where weight is borne. */

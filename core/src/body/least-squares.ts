@@ -8,12 +8,21 @@ export class LeastSquares {
   readonly #matrix: Float64Array;
   readonly #right: Float64Array;
   readonly #places: Uint8Array;
+  /** Where it is solved: the system itself stays, to be solved again with more of it fixed. */
+  readonly #factor: Float64Array;
 
   constructor(size: number) {
     this.#size = size;
     this.#matrix = new Float64Array(size * size);
     this.#right = new Float64Array(size);
     this.#places = new Uint8Array(size);
+    this.#factor = new Float64Array(size * size);
+  }
+
+  /** Wants nothing any more. */
+  clear(): void {
+    this.#matrix.fill(0);
+    this.#right.fill(0);
   }
 
   /** Wants the row times the unknowns to be this much; `weight` says how much that counts beside the others. */
@@ -40,8 +49,8 @@ export class LeastSquares {
   /** A row that is about one unknown only. */
   addOne(at: number, wanted: number, weight = 1): void {
     const place = at * this.#size + at;
-    this.#right[at] = (this.#right[at] ?? 0) + weight * wanted;
-    this.#matrix[place] = (this.#matrix[place] ?? 0) + weight;
+    this.#right[at] = (this.#right[at] as number) + weight * wanted;
+    this.#matrix[place] = (this.#matrix[place] as number) + weight;
   }
 
   /**
@@ -51,35 +60,39 @@ export class LeastSquares {
    */
   solve(fixed: ReadonlyMap<number, number> = NONE): Float64Array {
     const n = this.#size;
-    const m = this.#matrix.slice();
+    const m = this.#factor;
+    m.set(this.#matrix);
     const x = this.#right.slice();
     for (const [at, value] of fixed) {
       for (let i = 0; i < n; i++) {
         const place = i < at ? at * n + i : i * n + at;
-        x[i] = (x[i] ?? 0) - (m[place] ?? 0) * value;
+        x[i] = (x[i] as number) - (m[place] as number) * value;
         m[place] = 0;
       }
       m[at * n + at] = 1;
       x[at] = value;
     }
     for (let i = 0; i < n; i++) {
+      const row = i * n;
       // A little more on the diagonal keeps what nobody asks for from dividing by nothing.
-      m[i * n + i] = (m[i * n + i] ?? 0) * (1 + 1e-12) + 1e-12;
+      m[row + i] = (m[row + i] as number) * (1 + 1e-12) + 1e-12;
       for (let j = 0; j <= i; j++) {
-        const row = i * n;
         const above = j * n;
-        let sum = m[row + j] ?? 0;
-        for (let k = 0; k < j; k++) sum -= (m[row + k] ?? 0) * (m[above + k] ?? 0);
-        m[row + j] = i === j ? Math.sqrt(Math.max(sum, 1e-18)) : sum / (m[above + j] ?? 1);
+        let sum = m[row + j] as number;
+        for (let k = 0; k < j; k++) sum -= (m[row + k] as number) * (m[above + k] as number);
+        m[row + j] = i === j ? Math.sqrt(Math.max(sum, 1e-18)) : sum / (m[above + j] as number);
       }
     }
     for (let i = 0; i < n; i++) {
-      for (let k = 0; k < i; k++) x[i] = (x[i] ?? 0) - (m[i * n + k] ?? 0) * (x[k] ?? 0);
-      x[i] = (x[i] ?? 0) / (m[i * n + i] ?? 1);
+      const row = i * n;
+      let sum = x[i] as number;
+      for (let k = 0; k < i; k++) sum -= (m[row + k] as number) * (x[k] as number);
+      x[i] = sum / (m[row + i] as number);
     }
     for (let i = n - 1; i >= 0; i--) {
-      for (let k = i + 1; k < n; k++) x[i] = (x[i] ?? 0) - (m[k * n + i] ?? 0) * (x[k] ?? 0);
-      x[i] = (x[i] ?? 0) / (m[i * n + i] ?? 1);
+      let sum = x[i] as number;
+      for (let k = i + 1; k < n; k++) sum -= (m[k * n + i] as number) * (x[k] as number);
+      x[i] = sum / (m[i * n + i] as number);
     }
     return x;
   }

@@ -147,7 +147,9 @@ function settle(problem: Problem, numbers: Numbers, start: Skeleton, loose: numb
   const { view } = problem.stance;
   const { least, most } = limitsOf(view);
   let skeleton = start;
-  let system = gather(problem, numbers, skeleton, loose);
+  // Two that take turns: the one stepped from, and the one of where that leads.
+  let [system, other] = SYSTEMS;
+  gather(problem, numbers, skeleton, loose, system);
   let timid = 1;
   for (let step = 0; step < MOST_STEPS; step++) {
     const change = system.stepWithin(numbers, least, most, timid);
@@ -157,13 +159,13 @@ function settle(problem: Problem, numbers: Numbers, start: Skeleton, loose: numb
     );
     const next = numbers.map((value, at) => value + (change[at] ?? 0));
     const there = skeletonOf(next, view, problem.shortening);
-    const found = gather(problem, next, there, loose);
-    const nearer = found.cost <= system.cost;
+    gather(problem, next, there, loose, other);
+    const nearer = other.cost <= system.cost;
     timid *= nearer ? BOLDER : SHYER;
     if (nearer) {
       numbers.set(next);
       skeleton = there;
-      system = found;
+      [system, other] = [other, system];
     }
     if (turned < (loose > 1 ? SETTLED_LOOSELY : SETTLED)) break;
   }
@@ -173,16 +175,17 @@ function settle(problem: Problem, numbers: Numbers, start: Skeleton, loose: numb
 /** Two rows that every step writes anew. */
 const SCRATCH = rows();
 
-/** Everything that is wanted of these numbers, as one system. */
+/** Everything that is wanted of these numbers, in a system that may have held others. */
 function gather(
   { stance, asked, ease, wishes }: Problem,
   numbers: Numbers,
   skeleton: Skeleton,
   loose: number,
-): System {
+  system: System,
+): void {
   const { view } = stance;
   const [dx, dy] = SCRATCH;
-  const system = new System();
+  system.clear();
   for (let at = AT.lean; at < FREEDOMS; at++)
     system.addOne(at, (asked[at] ?? 0) - (numbers[at] ?? 0), ease[at] ?? 1);
   for (const { spot, axis, to, within } of wishes) {
@@ -202,7 +205,6 @@ function gather(
       addPlumb(system, side, view, skeleton, [dx, dy]);
   }
   if (stance.balanced) addBalance(system, stance, skeleton, [dx, dy]);
-  return system;
 }
 
 /** Begins where the first contact touches. */
@@ -268,11 +270,15 @@ export function baseOf(
   rests: readonly Rest[],
   skeleton: Skeleton,
 ): readonly [least: number, most: number] | undefined {
-  const ends = rests.flatMap((rest) => {
-    if (upright(rest.on) || rest.light) return [];
-    return touchesOf(rest, skeleton).map(({ x }) => x);
-  });
-  return ends.length === 0 ? undefined : [Math.min(...ends), Math.max(...ends)];
+  let [least, most] = [Infinity, -Infinity];
+  for (const rest of rests) {
+    if (upright(rest.on) || rest.light) continue;
+    for (const { x } of touchesOf(rest, skeleton)) {
+      least = Math.min(least, x);
+      most = Math.max(most, x);
+    }
+  }
+  return least > most ? undefined : [least, most];
 }
 
 /** Centre of mass with what is carried. */
@@ -341,6 +347,11 @@ class System {
   /** How far all of it is from what is wanted. */
   cost = 0;
 
+  clear(): void {
+    this.cost = 0;
+    this.#squares.clear();
+  }
+
   add(row: Float64Array, wanted: number, within: number): void {
     const weight = 1 / (within * within);
     this.cost += weight * wanted * wanted;
@@ -380,3 +391,5 @@ class System {
     }
   }
 }
+/** Written anew at every step. */
+const SYSTEMS: readonly [System, System] = [new System(), new System()];

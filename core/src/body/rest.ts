@@ -1,31 +1,8 @@
 import type { LimbSpot, Skeleton, Spot } from './skeleton';
+import type { Bearing, SurfaceKind } from '../model';
 import { spotOf } from './skeleton';
 import { SIDES, type BodySide } from './pose';
 import { FIGURE, FLESH, SEGMENT_LENGTH } from './segments';
-
-/** With what a body rests on something. */
-export type Bearing =
-  | 'foot'
-  | 'ball'
-  | 'heel'
-  | 'toe'
-  | 'knee'
-  | 'seat'
-  | 'back'
-  | 'loins'
-  | 'shoulders'
-  | 'front'
-  | 'head'
-  | 'palm'
-  | 'fingers'
-  | 'elbow'
-  | 'forearm'
-  | 'grip'
-  | 'hipSide'
-  | 'shoulderSide';
-
-/** What is there to rest on. */
-export type SurfaceKind = 'floor' | 'chair' | 'step' | 'counter' | 'wall' | 'bar' | 'post' | 'plate';
 
 /** A surface and how high it is: in centimetres where it is a thing, else as a share of stature. */
 export interface Surface {
@@ -96,7 +73,7 @@ const BEARERS: Readonly<
 };
 
 export interface SidedBearer extends Bearer {
-  readonly side?: BodySide;
+  readonly side?: BodySide | undefined;
 }
 
 /** The spots a rest bears on, side by side. */
@@ -146,16 +123,19 @@ const TOES = FIGURE.toe - FIGURE.ball;
  */
 export function touchesOf(rest: Rest, skeleton: Skeleton): readonly Touch[] {
   const { on, with: bearing } = rest;
-  return bearersOf(rest).flatMap((bearer): readonly Touch[] => {
-    const { spot, flesh } = bearer;
+  const wall = upright(on);
+  const onFoot = bearing === 'foot' || bearing === 'ball';
+  const touches: Touch[] = [];
+  for (const { spot, flesh, side } of bearersOf(rest)) {
     const { x, y } = spotOf(skeleton, spot);
-    if (upright(on)) return [{ ...bearer, x: x + towardsWall(on) * flesh, y }];
-    const here = { ...bearer, x, y: y - flesh };
-    if (bearing !== 'foot' && bearing !== 'ball') return [here];
-    return isBall(spot)
-      ? [...(bearing === 'ball' ? [here] : []), { ...here, x: toesOf(spot[0], skeleton) }]
-      : [here];
-  });
+    if (wall) touches.push({ spot, flesh, side, x: x + towardsWall(on) * flesh, y });
+    else {
+      const toes = onFoot && isBall(spot);
+      if (!toes || bearing === 'ball') touches.push({ spot, flesh, side, x, y: y - flesh });
+      if (toes) touches.push({ spot, flesh, side, x: toesOf(spot[0], skeleton), y: y - flesh });
+    }
+  }
+  return touches;
 }
 
 function isBall(spot: Spot): spot is readonly [BodySide, 'ball'] {

@@ -169,6 +169,8 @@ const BEYOND: Readonly<Record<LimbSpot, readonly [chain: 'leg' | 'arm', joints: 
   knuckles: ['arm', 3],
 };
 
+export const LIMB_SPOTS = Object.keys(BEYOND) as LimbSpot[];
+
 const LEAN: Hinge = { at: AT.lean, sign: 1, about: 'hips' };
 const SPINE: Hinge = { at: AT.spine, sign: 1, about: 'waist' };
 const NECK: Hinge = { at: AT.neck, sign: 1, about: 'chest' };
@@ -191,9 +193,10 @@ function limbHinges(view: View, side: BodySide, name: LimbSpot): readonly Hinge[
 }
 
 const allHinges = (view: View, side: BodySide) =>
-  Object.fromEntries(
-    (Object.keys(BEYOND) as LimbSpot[]).map((name) => [name, limbHinges(view, side, name)]),
-  ) as Record<LimbSpot, readonly Hinge[]>;
+  Object.fromEntries(LIMB_SPOTS.map((name) => [name, limbHinges(view, side, name)])) as Record<
+    LimbSpot,
+    readonly Hinge[]
+  >;
 const HINGES = {
   side: { near: allHinges('side', 'near'), far: allHinges('side', 'far') },
   front: { near: allHinges('front', 'near'), far: allHinges('front', 'far') },

@@ -1,7 +1,7 @@
 import { centreWith, type CarriedShare, type Placed } from './place';
 import { SIDES, type BodySide } from './pose';
 import { touchesOf, towardsWall, upright, type Rest } from './rest';
-import { MASSES, massPoint, spotOf, type LimbSpot, type Point, type Spot } from './skeleton';
+import { LIMB_SPOTS, MASSES, massPoint, spotOf, type LimbSpot, type Point, type Spot } from './skeleton';
 import { LeastSquares } from './least-squares';
 
 /** A joint a moment is reckoned at. */
@@ -106,6 +106,22 @@ const JOINTS: readonly JointPlace[] = [
   },
 ];
 
+/** For a spot, of every joint in its place whether it lies before the spot: what acts there turns the joint. */
+function jointsBefore(spot: Spot): Uint8Array {
+  return typeof spot === 'string' ? BEFORE[spot] : BEFORE[spot[0]][spot[1]];
+}
+const before = (spot: Spot) => Uint8Array.from(JOINTS, ({ beyond }) => Number(beyond.has(name(spot))));
+const beforeLimb = (side: BodySide) =>
+  Object.fromEntries(LIMB_SPOTS.map((spot) => [spot, before([side, spot])])) as Record<LimbSpot, Uint8Array>;
+const BEFORE = {
+  hips: before('hips'),
+  waist: before('waist'),
+  chest: before('chest'),
+  head: before('head'),
+  near: beforeLimb('near'),
+  far: beforeLimb('far'),
+};
+
 /**
  * Forces on every contact and moments at every joint of a pose held still ("quasi-static": nothing moves fast).
  *
@@ -136,13 +152,10 @@ export function staticsOf(
   );
   const forces = shareOut(placed, contacts, known, metres, strength);
   const all = [...known, ...forces];
-  const keys = all.map(({ spot }) => name(spot));
-  const moments = JOINTS.map(({ joint, side, at, beyond, sign }): Moment => {
+  const moments = JOINTS.map(({ joint, side, at, sign }, index): Moment => {
     const pivot = spotOf(skeleton, at);
-    const outside = all.reduce(
-      (sum, force, index) => (beyond.has(ofIndex(keys, index)) ? sum + turn(force, pivot) : sum),
-      0,
-    );
+    let outside = 0;
+    for (const force of all) if (jointsBefore(force.spot)[index]) outside += turn(force, pivot);
     return { joint, side, newtonMetres: -sign * outside * metres + 0 };
   });
   const rest = all.reduce((sum, { x, y }) => ({ x: sum.x + x, y: sum.y + y }), { x: 0, y: 0 });
@@ -288,12 +301,11 @@ function askedOf(
     at: spotOf(skeleton, at),
     scale: metres / strength(joint),
   }));
-  const columnOf = (at: Point, key: string, x: number, y: number): Float64Array => {
+  const columnOf = (at: Point, spot: Spot, x: number, y: number): Float64Array => {
     const column = new Float64Array(rowsCount);
-    JOINTS.forEach(({ beyond }, row) => {
-      if (!beyond.has(key)) return;
-      const { at: pivot, scale } = ofIndex(pivots, row);
-      column[row] = ((at.x - pivot.x) * y - (at.y - pivot.y) * x) * scale;
+    const turned = jointsBefore(spot);
+    pivots.forEach(({ at: pivot, scale }, row) => {
+      if (turned[row]) column[row] = ((at.x - pivot.x) * y - (at.y - pivot.y) * x) * scale;
     });
     column[JOINTS.length] = x * still;
     column[JOINTS.length + 1] = y * still;
@@ -302,11 +314,11 @@ function askedOf(
   };
   const wanted = new Float64Array(rowsCount);
   for (const { at, spot, x, y } of known) {
-    const column = columnOf(at, name(spot), x, y);
+    const column = columnOf(at, spot, x, y);
     for (let row = 0; row < rowsCount; row++) wanted[row] = (wanted[row] ?? 0) - (column[row] ?? 0);
   }
   return {
-    columns: contacts.map(({ at, spot }) => [columnOf(at, name(spot), 1, 0), columnOf(at, name(spot), 0, 1)]),
+    columns: contacts.map(({ at, spot }) => [columnOf(at, spot, 1, 0), columnOf(at, spot, 0, 1)]),
     wanted,
     even: (EVEN / weight) ** 2,
   };

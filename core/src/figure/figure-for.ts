@@ -3,6 +3,8 @@ import { placedKeys, USUAL_STATURE_CM } from '../body';
 import { loadsOf } from './difficulty';
 import type { Figure, How } from './figure';
 import { FIGURES } from './figures';
+import { figureFrom } from './kept-figure';
+import { cut } from './parts';
 import { holdingOn } from './holding-on';
 import { STANDING_STILL } from './standing-still';
 
@@ -18,8 +20,8 @@ const KEPT = new Map<string, Figure>();
 const MOST_KEPT = 1500;
 
 /**
- * The figure of an exercise of the library in one version; of one that Dray does not know, the nearest: the first of the same pattern and
- * position.
+ * The figure of an exercise in one version: as its writer drew it, or the library's; of one that has neither, the nearest: the first of
+ * the same pattern and position.
  *
  * @param exercise any
  * @param how levers, what is held, and the stature it is drawn for
@@ -27,6 +29,8 @@ const MOST_KEPT = 1500;
  * @example figureOf(gobletSquat, { levers: {}, hold: 'bothHands', statureCm: 170 }).move.keys.length // 2
  */
 export function figureOf(exercise: Exercise, how: How, library: readonly Exercise[] = []): Figure {
+  const drawn = exercise.figure && figureFrom(exercise.figure);
+  if (drawn) return ownFigure(drawn, how);
   const own = plainId(exercise.id);
   const id = FIGURES[own] ? own : nearestOf(exercise, library)?.id;
   const make = id === undefined ? undefined : FIGURES[id];
@@ -38,6 +42,22 @@ export function figureOf(exercise: Exercise, how: How, library: readonly Exercis
   const figure = carrying(make(how), how.hold, share);
   if (KEPT.size >= MOST_KEPT) KEPT.clear();
   KEPT.set(key, figure);
+  return figure;
+}
+
+/** Of a figure that its writer drew: in each version it is asked for. */
+const OWN = new WeakMap<Figure, Map<string, Figure>>();
+
+/** As its writer drew it; of the levers only the range changes it, and what is held its balance. */
+function ownFigure(drawn: Figure, { levers, hold, loadShare = USUAL_LOAD }: How): Figure {
+  const share = Math.round(loadShare / LOAD_STEP) * LOAD_STEP;
+  const versions = OWN.get(drawn) ?? new Map<string, Figure>();
+  OWN.set(drawn, versions);
+  const key = JSON.stringify([levers.range ?? '', hold ?? '', share]);
+  const known = versions.get(key);
+  if (known) return known;
+  const figure = carrying({ ...drawn, move: cut(drawn.move, levers.range) }, hold, share);
+  versions.set(key, figure);
   return figure;
 }
 
@@ -57,7 +77,8 @@ function carrying(figure: Figure, hold: Hold | undefined, share: number): Figure
 }
 
 /** Whether an exercise has a figure of its own, and not the nearest. */
-export const hasFigure = ({ id }: Pick<Exercise, 'id'>): boolean => FIGURES[plainId(id)] !== undefined;
+export const hasFigure = ({ id, figure }: Pick<Exercise, 'id' | 'figure'>): boolean =>
+  figure !== undefined || FIGURES[plainId(id)] !== undefined;
 
 /** The exercise of the library whose figure comes nearest to one it does not have. */
 export function nearestOf(exercise: Exercise, library: readonly Exercise[]): Exercise | undefined {

@@ -4,6 +4,8 @@
  */
 export * from './figure';
 export * from './figure-for';
+export { figureFrom, keptFrom } from './kept-figure';
+export * from './by-hand';
 export * from './drawing';
 export * from './difficulty';
 export * from './climb';

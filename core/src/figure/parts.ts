@@ -1,6 +1,5 @@
 import {
   FLOOR,
-  type Bearing,
   type BodySide,
   type Hanging,
   type Key,
@@ -10,6 +9,7 @@ import {
   type Surface,
   type View,
 } from '../body';
+import type { Bearing } from '../model';
 
 /** A piece of a pose: some joints, and what they rest on. Later pieces say it over earlier ones. */
 export interface Part extends Pose {

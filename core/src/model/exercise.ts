@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { figureSchema } from './figure';
 import { leverKindSchema, leverRangeSchema } from './lever';
 import {
   demandSchema,
@@ -92,6 +93,8 @@ export const exerciseSchema = z.strictObject({
   /** Absent when nothing is ever held. */
   loading: loadingSchema.optional(),
   bodyLoad: bodyLoadSchema.optional(),
+  /** As its writer drew it; what ships has its figures apart. */
+  figure: figureSchema.optional(),
   /** Everything that must be there; each entry lists what may stand in for it. */
   needs: z.array(needSchema),
   levers: z.array(leverRangeSchema),

@@ -5,6 +5,7 @@
 export * from './vocabulary';
 export * from './present';
 export * from './lever';
+export * from './figure';
 export * from './exercise';
 export * from './ladder';
 export * from './implement';

@@ -29,6 +29,8 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
       overrideWithCount(list(document['sessions']), list(document['participants'])),
     ),
   }),
+  // Version 9 has figures of one's own; what version 8 says stays as it is.
+  8: (document) => document,
 };
 
 /**

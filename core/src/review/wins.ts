@@ -36,11 +36,16 @@ export function winsOf(
   const log = logIndex(document.log).ofPerson(participantId);
   const today = log.filter((entry) => entry.date === date);
   const before = log.filter((entry) => entry.date < date);
+  const exercises = new Set(today.map(({ exerciseId }) => exerciseId));
   const wins: Win[] = [];
   const say = (kind: WinKind, words: string) => wins.push({ kind, participantId, date, words });
 
   const keyOf = (entry: LogEntry) => versionKeyOfSet(entry, catalog.rungById);
-  const earlierByVersion = groupBy(before, keyOf);
+  // Of years of a log only what was done this day is of interest.
+  const earlierByVersion = groupBy(
+    before.filter(({ exerciseId }) => exercises.has(exerciseId)),
+    keyOf,
+  );
   const rungsBefore = new Set(before.map(({ rungId }) => rungId));
   for (const [key, sets] of groupBy(today, keyOf)) {
     const exercise = catalog.exerciseById(sets[0]?.exerciseId ?? '');

@@ -8,11 +8,11 @@ import {
   input,
   signal,
 } from '@angular/core';
-import { NgTemplateOutlet } from '@angular/common';
 import type { Body, Exercise, Hold, LeverSettings, Recipe } from '@dray/core';
 import { LIBRARY_EXERCISES } from '@dray/core';
 import { FigureBook } from './figure-book';
 import { scenesOf, type Scene, type Stroke } from './scene';
+import { Strokes } from './strokes';
 
 /** Where nothing is known of somebody: see core’s usual stature. */
 const USUAL_STATURE_CM = 170;
@@ -28,57 +28,46 @@ const EACH_SECOND = 20;
  */
 @Component({
   selector: 'dray-figure',
-  imports: [NgTemplateOutlet],
-  template: `<ng-template #lines let-strokes>
-      @for (stroke of strokes; track $index) {
-        <svg:path [attr.class]="stroke.looks" [attr.d]="stroke.path" [attr.stroke-width]="stroke.width" />
-      }
-    </ng-template>
-    @for (scene of scenes(); track $index) {
-      @if (beside()) {
-        <svg
-          class="started"
-          [attr.viewBox]="scene.viewBox"
-          [style.--ratio]="scene.ratio"
-          preserveAspectRatio="xMidYMax meet"
-          aria-hidden="true"
-        >
-          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.surfaces }" />
-          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.start }" />
-        </svg>
-      }
+  imports: [Strokes],
+  template: `@for (scene of scenes(); track $index) {
+    @if (beside()) {
       <svg
+        class="started"
         [attr.viewBox]="scene.viewBox"
         [style.--ratio]="scene.ratio"
         preserveAspectRatio="xMidYMax meet"
-        [attr.role]="named() ? 'img' : null"
-        [attr.aria-label]="named() || null"
-        [attr.aria-hidden]="named() ? null : 'true'"
+        aria-hidden="true"
       >
-        <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.surfaces }" />
-        @if (ghost()) {
-          <g class="started">
-            <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.start }" />
-          </g>
-        }
-        @if (muscles() && share() === undefined && !wrong()) {
-          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.wash }" />
-        }
-        @if (wrong() && scene.mistake(wrong()); as mistake) {
-          <g class="right">
-            <ng-container *ngTemplateOutlet="lines; context: { $implicit: mistake.right }" />
-          </g>
-          <g class="wrong">
-            <ng-container *ngTemplateOutlet="lines; context: { $implicit: mistake.wrong }" />
-          </g>
-        } @else {
-          <ng-container *ngTemplateOutlet="lines; context: { $implicit: poseOf(scene, $index) }" />
-        }
-        @if (gravity() && share() === undefined) {
-          <ng-container *ngTemplateOutlet="lines; context: { $implicit: scene.gravity }" />
-        }
+        <g [drayStrokes]="scene.surfaces" />
+        <g [drayStrokes]="scene.start" />
       </svg>
-    }`,
+    }
+    <svg
+      [attr.viewBox]="scene.viewBox"
+      [style.--ratio]="scene.ratio"
+      preserveAspectRatio="xMidYMax meet"
+      [attr.role]="named() ? 'img' : null"
+      [attr.aria-label]="named() || null"
+      [attr.aria-hidden]="named() ? null : 'true'"
+    >
+      <g [drayStrokes]="scene.surfaces" />
+      @if (ghost()) {
+        <g class="started" [drayStrokes]="scene.start" />
+      }
+      @if (muscles() && share() === undefined && !wrong()) {
+        <g [drayStrokes]="scene.wash" />
+      }
+      @if (wrong() && scene.mistake(wrong()); as mistake) {
+        <g class="right" [drayStrokes]="mistake.right" />
+        <g class="wrong" [drayStrokes]="mistake.wrong" />
+      } @else {
+        <g [drayStrokes]="poseOf(scene, $index)" />
+      }
+      @if (gravity() && share() === undefined) {
+        <g [drayStrokes]="scene.gravity" />
+      }
+    </svg>
+  }`,
   styleUrl: './figure.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: {

@@ -4,11 +4,12 @@ import {
   type Body,
   type Exercise,
   type Hold,
+  type KeptFigure,
   type LeverSettings,
   type Placed,
   type Recipe,
 } from '@dray/core';
-import type { Bounds, Figure, HeldThing, Role, Shape, Thing } from '@dray/core/figures';
+import type { Bounds, Figure, Handle, HeldThing, Peak, Role, Shape, Thing } from '@dray/core/figures';
 import type { Figures } from './figure-book';
 
 /** One line or filled shape, ready for an svg. */
@@ -52,7 +53,7 @@ export interface Drawn {
 }
 
 /** An svg counts in hundredths of stature. */
-const HUNDRED = 100;
+export const HUNDRED = 100;
 /** Poses between two keys of a loop. */
 const STEPS = 12;
 
@@ -132,6 +133,71 @@ function sceneOf(
     at: (share) => {
       frames ??= figures.framesOf(figure, statureCm, STEPS).map((placed) => draw(placed).map(strokeOf));
       return frames[frameAt(share, frames.length)] ?? [];
+    },
+  };
+}
+
+/** One pose of a figure that is changed by hand. */
+export interface Pose {
+  readonly strokes: readonly Stroke[];
+  /** Where it can be taken hold of, in the svg's own measure. */
+  readonly handles: readonly { readonly handle: Handle; readonly x: number; readonly y: number }[];
+  readonly tipsOver: boolean;
+}
+
+/** The poses of a figure that is changed by hand, all to one scale. */
+export interface Poses {
+  readonly viewBox: string;
+  readonly ratio: number;
+  readonly surfaces: readonly Stroke[];
+  readonly poses: readonly Pose[];
+  /** The joint that is asked most, and the pose in which that is so, where it is one of these. */
+  readonly worst: Peak & { readonly inPose: number | undefined; readonly strokes: readonly Stroke[] };
+}
+
+/** As much room around the figure as a hand needs to pull something out of it, in shares of stature. */
+const ROOM = 0.12;
+
+/**
+ * A figure as it is changed by hand.
+ *
+ * @param figures core’s figures
+ * @param kept the figure as it stands
+ * @param of what is held, whose body it is, and whether both sides move as one
+ */
+export function posesOf(
+  figures: Figures,
+  kept: KeptFigure,
+  { hold, body, together }: { hold: Hold | undefined; body: Body; together: boolean },
+): Poses | undefined {
+  const figure = figures.figureFrom(kept);
+  if (!figure) return undefined;
+  const held = heldOf(hold, undefined);
+  const keys = placedKeys(figure.move, body.statureCm);
+  const drawn = keys.map((placed) => figures.drawingOf(figure, placed, held));
+  const [left, top, wide] = figures.boundsOf(drawn.flat());
+  const surfaces = figures.surfacesOf(figure, keys, body.statureCm, [left - ROOM, left + wide + ROOM]);
+  const [, , , high] = figures.boundsOf([...drawn.flat(), ...surfaces]);
+  const bounds: Bounds = [left - ROOM, top - ROOM, wide + 2 * ROOM, high + ROOM];
+  const worst = figures.difficultyOf(figure, body);
+  return {
+    viewBox: viewBoxOf(bounds),
+    ratio: bounds[2] / bounds[3],
+    surfaces: surfaces.map(strokeOf),
+    poses: keys.map((placed, at) => ({
+      strokes: (drawn[at] ?? []).map(strokeOf),
+      handles: figures
+        .handlesOf(placed, together)
+        .map(({ handle, at: { x, y } }) => ({ handle, x: x * HUNDRED, y: -y * HUNDRED })),
+      tipsOver: figures.tipsOver(placed),
+    })),
+    worst: {
+      joint: worst.joint,
+      side: worst.side,
+      share: worst.share,
+      newtonMetres: worst.newtonMetres,
+      inPose: worst.pose && keys.includes(worst.pose) ? keys.indexOf(worst.pose) : undefined,
+      strokes: worst.pose ? figures.strainOf(worst, worst.pose).map(strokeOf) : [],
     },
   };
 }
