@@ -1,4 +1,4 @@
-import { Component, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { LIBRARY_EXERCISES, type KeptFigure, type OwnExercise } from '@dray/core';
 import { placedKeys } from '@dray/core';
@@ -12,6 +12,7 @@ const squat = LIBRARY_EXERCISES.find(({ id }) => id === 'free-squat')!;
 @Component({
   template: `<dray-figure-editor [exercise]="exercise()" (changed)="take($event)" />`,
   imports: [FigureEditor],
+  changeDetection: ChangeDetectionStrategy.OnPush,
 })
 class Host {
   readonly exercise = signal<OwnExercise>({

@@ -207,7 +207,7 @@ export const PeopleStore = signalStore(
         const { exerciseById, rungById } = store.view.catalog();
         const exercise = exerciseById(set.exerciseId);
         const rung = set.rungId === undefined ? undefined : rungById(set.rungId);
-        return person && exercise && movedKg(set, exercise, rung, person);
+        return person && exercise && movedKg(set, exercise, rung?.levers ?? {}, person);
       },
 
       /** The maximum a set implies by the person's equation, and past what it was fitted on by the curve; in kilograms. */

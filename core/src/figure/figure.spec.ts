@@ -1,6 +1,7 @@
 import {
   baseOf,
   centreWith,
+  contactShares,
   limitsOf,
   placedKeys,
   spotOf,
@@ -13,7 +14,8 @@ import {
 import { holdingOn } from '../ladder';
 import { catalog, LIBRARY_EXERCISES, LIBRARY_LADDERS } from '../library';
 import { LIBRARY_WORDS } from '../library/words';
-import type { CombinedExercise, Exercise, Hold, LeverSettings } from '../model';
+import type { BodyLoad, CombinedExercise, Exercise, Hold, LeverSettings } from '../model';
+import { REFERENCE_BODY_SHARE } from '../strength';
 import {
   boundsOf,
   climbOf,
@@ -477,5 +479,45 @@ describe('common mistakes', () => {
     const [any] = LIBRARY_EXERCISES;
     if (!any) throw new Error('no library');
     expect(mistakeOf(figureOf(any, { levers: {}, statureCm: 170 }), 'holds the breath', 170)).toBeUndefined();
+  });
+});
+
+describe('the share of the body that an exercise’s data say', () => {
+  const usual: Body = { massKg: 70, statureCm: 170 };
+  const shareOf = ({ bodyLoad }: Exercise) => bodyLoad?.share ?? 0;
+  const carriedBy = (by: BodyLoad['carriedBy']) =>
+    LIBRARY_EXERCISES.filter(({ bodyLoad }) => bodyLoad?.carriedBy === by && bodyLoad.share !== undefined);
+
+  it('is what the hands of its figure carry, half-way between its first and hardest pose', () => {
+    expect(carriedBy('hands').length).toBeGreaterThan(2);
+    for (const one of carriedBy('hands')) {
+      const { move } = figureOf(one, { levers: {}, statureCm: 170 });
+      const { hands } = contactShares(move, usual, 'mean');
+      expect(Math.abs(hands - shareOf(one)))
+        .withContext(one.id)
+        .toBeLessThan(0.02);
+    }
+  });
+
+  it('is the load on the hips that asks as much of them as the body does by itself', () => {
+    expect(carriedBy('hips').length).toBeGreaterThan(3);
+    for (const one of carriedBy('hips')) {
+      const { move } = figureOf(one, { levers: {}, statureCm: 170 });
+      const hip = (placed: Placed, kg: number) =>
+        staticsFor(placed, usual, [{ at: 'hips', kg }]).moments.find(
+          ({ joint, side }) => joint === 'hip' && side === 'near',
+        )?.newtonMetres ?? 0;
+      const worth = placedKeys(move, 170).map((placed) => {
+        const own = hip(placed, 0);
+        return own <= 0 ? 0 : own / ((hip(placed, 10) - own) / 10) / usual.massKg;
+      });
+      expect(Math.abs(Math.max(...worth) - shareOf(one)))
+        .withContext(one.id)
+        .toBeLessThan(0.02);
+    }
+  });
+
+  it('is all above the knees in a squat, as in the reference lift', () => {
+    expect(carriedBy('legs').map(shareOf)).toEqual(carriedBy('legs').map(() => REFERENCE_BODY_SHARE.squat));
   });
 });

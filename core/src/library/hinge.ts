@@ -24,6 +24,7 @@ export const hingeExercises: readonly Movement[] = [
     id: 'floor-bridge',
     name: 'Glute bridge',
     pattern: 'hinge',
+    bodyLoad: { carriedBy: 'hips', share: 0.33, lift: 'hinge', ratio: 2 },
     muscles: [
       { muscle: 'glutes', share: 1 },
       { muscle: 'thighBack', share: 0.7 },
@@ -40,6 +41,7 @@ export const hingeExercises: readonly Movement[] = [
     id: 'one-leg-bridge',
     name: 'Single-leg glute bridge',
     pattern: 'hinge',
+    bodyLoad: { carriedBy: 'hips', share: 0.58, lift: 'hinge', ratio: 1.5 },
     tier: 'intermediate',
     muscles: [
       { muscle: 'glutes', share: 1 },

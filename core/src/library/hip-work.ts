@@ -31,6 +31,7 @@ export const hipWorkExercises = [
       'feet-raised-bridge': {
         name: 'Feet-raised bridge',
         tier: 'intermediate',
+        bodyLoad: { carriedBy: 'hips', share: 0.45, lift: 'hinge', ratio: 2 },
         needs: [['chair', 'step']],
         muscles: { glutes: 1, thighBack: 0.9, trunk: 0.3 },
       },

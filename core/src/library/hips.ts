@@ -12,6 +12,7 @@ export const hipExercises = [
       'bridge-march': { name: 'Marching bridge', laterality: 'alternating' },
       'shoulder-raised-bridge': {
         name: 'Hip thrust',
+        bodyLoad: { carriedBy: 'hips', share: 0.43, lift: 'hinge', ratio: 2.1 },
         needs: [['chair', 'step']],
       },
       'loaded-hip-thrust': {
@@ -21,6 +22,7 @@ export const hipExercises = [
       },
       'one-leg-hip-thrust': {
         name: 'Single-leg hip thrust',
+        bodyLoad: { carriedBy: 'hips', share: 0.67, lift: 'hinge', ratio: 1.6 },
         laterality: 'eachSide',
         needs: [['chair', 'step']],
       },

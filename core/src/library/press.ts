@@ -31,6 +31,7 @@ export const pressExercises: readonly Movement[] = [
     laterality: 'both',
     position: 'handsAndFeet',
     impact: 'none',
+    bodyLoad: { carriedBy: 'hands', share: 0.78, lift: 'press', ratio: 1.4 },
     needs: [['chair', 'step']],
     levers: [],
     secondsPerRep: 3,

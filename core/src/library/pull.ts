@@ -36,6 +36,7 @@ export const pullExercises = [
       },
       'low-bar-row': {
         name: 'Inverted row',
+        bodyLoad: { carriedBy: 'bar', lift: 'row', ratio: 1.9 },
         position: 'lying',
         needs: [['overheadBar']],
         levers: [{ lever: 'surfaceHeight', from: 40, to: 120 }],

@@ -41,6 +41,7 @@ export const squatExercises: readonly Movement[] = [
     laterality: 'both',
     position: 'standing',
     impact: 'none',
+    bodyLoad: { carriedBy: 'legs', share: 0.88, lift: 'squat', ratio: 1.3 },
     needs: [],
     levers: [{ lever: 'range', from: 40, to: 100 }],
     secondsPerRep: 3,

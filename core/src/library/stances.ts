@@ -26,6 +26,7 @@ export const stanceExercises = [
       'narrow-squat': {
         name: 'Narrow squat',
         tier: 'beginner',
+        bodyLoad: { carriedBy: 'legs', share: 0.88, lift: 'squat', ratio: 1.2 },
         muscles: { thighFront: 1, glutes: 0.6, trunk: 0.2 },
         secondsPerRep: 3,
       },

@@ -62,8 +62,14 @@ export type Loading = z.infer<typeof loadingSchema>;
 
 /** Body weight as a load: how much of it the working limbs carry, and what that says of a lift. */
 export const bodyLoadSchema = z.strictObject({
-  /** "hands": after the height of the hands; see the body model. "knees": from the knees. */
-  carriedBy: z.enum(['hands', 'knees']),
+  /**
+   * "hands": after the height of the hands, see the body model; "knees": the same from the knees; "bar": pulled up to a bar, after
+   * its height. "legs" and "hips" need a share; as they are seldom at their end by body weight alone, a set of theirs shows only how
+   * strong somebody is at least.
+   */
+  carriedBy: z.enum(['hands', 'knees', 'bar', 'legs', 'hips']),
+  /** Of the body, where no lever changes it. */
+  share: z.number().positive().max(1).optional(),
   lift: liftSchema,
   /** As in `loading`. */
   ratio: z.number().positive().max(3),

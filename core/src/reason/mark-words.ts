@@ -150,6 +150,7 @@ const MARKINGS: {
   },
   heldByCaution: { kind: 'caution' },
   bodyShare: QUIET,
+  fewerByStrength: QUIET,
   lighterWeek: QUIET,
 
   versionByHand: {

@@ -1,4 +1,5 @@
 import {
+  type BodyLoad,
   HOLD_WORDS,
   LEVERS,
   PATTERN_WORDS,
@@ -47,6 +48,15 @@ function sentenceOf<Kind extends ReasonKind>(kind: Kind): (reason: Reason, reade
 }
 
 /** Every reason has its sentence; the compiler asks for each. */
+/** What carries a part of the body. */
+const CARRIED_BY: Readonly<Record<BodyLoad['carriedBy'], string>> = {
+  hands: 'the hands carry',
+  knees: 'the hands carry',
+  bar: 'the arms pull',
+  legs: 'the legs lift',
+  hips: 'the hips lift as much as',
+};
+
 const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   // Rung
   planned: ({ version }) => `The plan gives everyone “${version.name}”.`,
@@ -248,10 +258,12 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     return `${start}. Instead${worth}: ${how}.`;
   },
   heldByCaution: ({ seconds }) => `Held to ${seconds} s by a caution.`,
-  bodyShare: ({ kg, share }, reader) =>
-    kg === undefined || share === undefined
-      ? 'Body weight: the version itself sets how heavy it is.'
-      : `Body weight: the hands carry about ${Math.round(share * 100)} % of it, ${formatLoad(Math.round(kg), reader.unit)}.`,
+  bodyShare: ({ carried }, reader) =>
+    carried
+      ? `Body weight: ${CARRIED_BY[carried.by]} about ${Math.round(carried.share * 100)} % of it, ${formatLoad(Math.round(carried.kg), reader.unit)}.`
+      : 'Body weight: the version itself sets how heavy it is.',
+  fewerByStrength: ({ reps, asked }) =>
+    `The first time, by what was done before: ${reps}, not ${asked}, so that as much is left as the plan says.`,
   lighterWeek: ({ sets, of, kg }, reader) =>
     `A lighter week: ${sets} of ${of} sets${kg === undefined ? '' : ` with ${held(kg, reader)}`}, nothing grows.`,
 

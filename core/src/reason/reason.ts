@@ -1,5 +1,6 @@
 import type {
   Amount,
+  BodyLoad,
   Decision,
   Gate,
   Hold,
@@ -312,7 +313,13 @@ type AttainableReason = Step<
       readonly ends: boolean;
     }
   | { readonly kind: 'heldByCaution'; readonly seconds: Seconds }
-  | { readonly kind: 'bodyShare'; readonly kg?: number | undefined; readonly share?: number | undefined }
+  | {
+      readonly kind: 'bodyShare';
+      /** How much of the body, and what carries it. */
+      readonly carried?: { readonly kg: number; readonly share: number; readonly by: BodyLoad['carriedBy'] };
+    }
+  /** The first time, and their strength has fewer in it than the plan asks. */
+  | { readonly kind: 'fewerByStrength'; readonly reps: Reps; readonly asked: Reps }
   | {
       readonly kind: 'lighterWeek';
       readonly sets: number;

@@ -1,4 +1,5 @@
-import { amountLike, seconds } from '../model';
+import type { Version } from '../ladder';
+import { amountLike, amountOf, reps, seconds, type Amount } from '../model';
 import { pickLoad } from '../kit';
 import type { CellReason } from '../reason';
 import { movedKg } from '../strength';
@@ -7,7 +8,7 @@ import { cellLoad, saying, type Dose, type CellDraft } from './draft';
 import { gateReasons } from './gate';
 import { LIGHTER_LOAD, lighterSets } from './lighter-week';
 import { loadedDose } from './loaded';
-import { mostSeconds, startAmount } from './wanted';
+import { mostSeconds, reserveAsked, startAmount } from './wanted';
 
 /**
  * Step 5: the nearest to what is asked that the kit can make and the conditions allow. Whatever the way there, a caution's
@@ -27,25 +28,56 @@ export function attainable(draft: CellDraft, context: DoseContext): CellDraft {
   return lightened(limited(dosed), context);
 }
 
-/** With body weight: the reps or seconds that are asked. */
+/**
+ * However few a strength has in it, so much of what is asked is begun with: what many repetitions of an easier version say of a harder
+ * one is rough, and a set of one teaches nobody anything (common practice, no published source).
+ */
+const LEAST_OF_ASKED = 0.5;
+
+/** With body weight: the reps or seconds that are asked; the first time no more of them than strength, where it is known, has in it. */
 function unloadedDose(draft: CellDraft, context: DoseContext): CellDraft {
   const { ask, prescription, version } = draft;
   if (!ask || !version) return draft;
   const { last } = context;
-  const amount =
+  const asked =
     ask.kind === 'repeat' || ask.kind === 'begin'
       ? ask.amount
       : ask.kind === 'harder' && last
         ? amountLike(last.cell.work, last.cell.work.amount)
         : startAmount(prescription.work);
+  const fewer = ask.kind === 'repeat' ? undefined : fewerByStrength(draft, version, asked, context);
+  const amount = fewer ? amountOf('reps', fewer.reps) : asked;
   const sets = ('sets' in ask ? ask.sets : undefined) ?? prescription.sets;
   const stays = ask.kind === 'repeat' && amount.amount === last?.cell.work.amount;
   const aim = (ask.kind === 'repeat' ? ask.aim : undefined) ?? (stays ? last?.cell.aim : undefined);
-  const { bodyLoad } = version.exercise;
-  const kg = bodyLoad && movedKg({}, version.exercise, version.rung, context.participant);
-  const share = kg === undefined ? undefined : kg / context.participant.bodyMassKg;
-  const reason: CellReason = { step: 'attainable', kind: 'bodyShare', kg, share };
-  return { ...draft, dose: { amount, sets, aim }, trace: [...draft.trace, reason] };
+  const said = [bodyShareOf(version, context), ...(fewer ? [fewer] : [])];
+  return { ...draft, dose: { amount, sets, aim }, trace: [...draft.trace, ...said] };
+}
+
+/** What of the body the version moves, where that is known. */
+function bodyShareOf({ exercise, levers }: Version, { participant }: DoseContext): CellReason {
+  const { bodyLoad } = exercise;
+  const kg = bodyLoad && movedKg({}, exercise, levers, participant);
+  if (!bodyLoad || kg === undefined) return { step: 'attainable', kind: 'bodyShare' };
+  const carried = { kg, share: kg / participant.bodyMassKg, by: bodyLoad.carriedBy };
+  return { step: 'attainable', kind: 'bodyShare', carried };
+}
+
+/** Fewer than are asked, where what somebody did before has fewer in it; nothing where it has as many, or says nothing. */
+function fewerByStrength(
+  { prescription, limits }: CellDraft,
+  version: Version,
+  asked: Amount,
+  { participant, strength }: DoseContext,
+): Extract<CellReason, { kind: 'fewerByStrength' }> | undefined {
+  const { exercise, levers } = version;
+  const byItself = exercise.bodyLoad ?? exercise.loading?.bodyShare;
+  if (asked.kind !== 'reps' || byItself === undefined) return undefined;
+  const kg = movedKg({}, exercise, levers, participant) ?? 0;
+  const able = strength.ownReps(exercise, kg, reserveAsked(prescription, version, limits));
+  if (able === undefined || able >= asked.amount) return undefined;
+  const fewer = reps(Math.max(Math.ceil(asked.amount * LEAST_OF_ASKED), able));
+  return { step: 'attainable', kind: 'fewerByStrength', reps: fewer, asked: asked.amount };
 }
 
 /**

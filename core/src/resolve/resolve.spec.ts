@@ -159,6 +159,28 @@ describe('resolve', () => {
     expect(ready(outside, everyProp(), 'press-up').version.levers.surfaceHeight).toBe(90);
   });
 
+  it('begins a harder version with what strength has in it, never with more than the plan asks, and says so', () => {
+    const known = (rungId: string, count: number) => ({
+      knownSets: [{ exerciseId: 'press-up', rungId, reps: count, reserve: 2, date: '2026-10-01' }],
+      rungs: { 'press-up': 'press-chair' },
+    });
+    const first = (person: Participant) => ready(person, everyProp(), 'press-up', reps(3, 10, 2));
+    const amount = (person: Participant) => first(person).work.amount;
+    // Nothing known: as the plan says.
+    expect(amount(aParticipant({ rungs: { 'press-up': 'press-chair' } }))).toBe(10);
+    const fromTheCounter = aParticipant(known('press-counter', 12));
+    expect(amount(fromTheCounter)).toBeLessThan(10);
+    expect(amount(fromTheCounter)).toBeGreaterThanOrEqual(5);
+    expect(traceText(first(fromTheCounter))).toContain('not 10');
+    // Whoever has done fewer has fewer in them, and whoever does many on the floor as many as are asked.
+    const [few, some, many] = [4, 8, 20].map((count) => amount(aParticipant(known('press-floor', count))));
+    expect(few).toBeLessThanOrEqual(some!);
+    expect(many).toBe(10);
+    expect(
+      first(aParticipant(known('press-floor', 20))).trace.some(({ kind }) => kind === 'fewerByStrength'),
+    ).toBeFalse();
+  });
+
   it('steps down the ladder for a caution before it looks elsewhere', () => {
     const person = aParticipant({ cautions: [{ condition: 'lowBack' }] });
     const cell = ready(person, [...pairs(4, 6), ...everyProp()], 'row');

@@ -9,5 +9,6 @@ export * from './observation';
 export * from './prior';
 export { CARRY_SD, DRIFT } from './filter';
 export * from './estimate';
+export * from './body-share';
 export * from './person';
 export * from './together';

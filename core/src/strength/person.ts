@@ -1,4 +1,3 @@
-import { meanHandShare } from '../body';
 import {
   partsOf,
   saysNothing,
@@ -7,6 +6,7 @@ import {
   type Exercise,
   type Formula,
   type KnownSet,
+  type LeverSettings,
   type Lift,
   type Participant,
   type Rung,
@@ -15,6 +15,7 @@ import { estimateStrength, type RunningEstimate } from './estimate';
 import type { StrengthObservation } from './observation';
 import { priorStrength, REFERENCE_BODY_SHARE } from './prior';
 import { curveOf, MOST_READABLE_REPS } from './rep-curve';
+import { ownShare } from './body-share';
 import { partLoads, repsOfPart } from './together';
 
 /** Where a maximum comes from, surest first. */
@@ -65,9 +66,16 @@ interface ToldLift {
 }
 
 /** How an exercise tells of a lift: by what is held, or by what of the body it carries. */
-export function liftOf(exercise: Exercise): ToldLift | undefined {
-  return exercise.loading ?? exercise.bodyLoad;
+export function liftOf({ loading, bodyLoad }: Exercise): ToldLift | undefined {
+  if (loading || !bodyLoad) return loading;
+  const { lift, ratio, share } = bodyLoad;
+  // Where the reference lift counts the body, this one does too.
+  return { lift, ratio, ...(REFERENCE_BODY_SHARE[lift] > 0 && { bodyShare: share }) };
 }
+
+/** Whether a set shows only how strong somebody is at least: by body weight alone legs are seldom at their end. */
+const showsALeast = ({ loading, bodyLoad }: Exercise): boolean =>
+  !loading && (bodyLoad?.carriedBy === 'legs' || bodyLoad?.carriedBy === 'hips');
 
 /**
  * What of a body an exercise moves along with a load that is a share of both, in kilograms.
@@ -92,22 +100,20 @@ function worthIn(from: ToldLift, to: ToldLift, bodyMassKg: number): { ratio: num
 }
 
 /**
- * Kilograms that a set moved: what was held, and the share of the body the hands carried. Undefined when it says
+ * Kilograms that a set moved: what was held, and the share of the body that hands or legs carried. Undefined when it says
  * nothing of strength.
  */
 export function movedKg(
   set: Pick<KnownSet, 'loadKg'>,
   exercise: Exercise,
-  rung: Rung | undefined,
+  levers: LeverSettings,
   { bodyMassKg, heightCm }: Pick<Participant, 'bodyMassKg' | 'heightCm'>,
 ): number | undefined {
   const { bodyLoad } = exercise;
   const alongKg = bodyMovedKg(exercise, bodyMassKg);
   if (alongKg > 0) return alongKg + (set.loadKg ?? 0);
   if (!bodyLoad) return set.loadKg;
-  const surfaceCm = rung?.levers.surfaceHeight ?? 0;
-  const pivot = bodyLoad.carriedBy === 'knees' ? 'knees' : 'toes';
-  return bodyMassKg * meanHandShare(surfaceCm, heightCm, pivot) + (set.loadKg ?? 0);
+  return bodyMassKg * ownShare(bodyLoad, levers, heightCm) + (set.loadKg ?? 0);
 }
 
 /** A set, and what it moved in an exercise that tells of a lift. */
@@ -124,6 +130,11 @@ const USUAL_REPS = { reps: 10, reserve: 2 };
 export interface StrengthBook {
   /** Undefined for an exercise that is never loaded. */
   readonly estimate: (exercise: Exercise) => StrengthEstimate | undefined;
+  /**
+   * Repetitions somebody has in them with their own body, so many left undone; undefined where nothing they did says so, or it
+   * is no exercise that body weight loads. May be less than one.
+   */
+  readonly ownReps: (exercise: Exercise, kg: number, reserve: number) => number | undefined;
   /** The whole running estimate, for looking at; undefined for an exercise that says nothing of strength, and for a combination. */
   readonly running: (exercise: Exercise, formula?: Formula) => RunningEstimate | undefined;
 }
@@ -151,10 +162,16 @@ export function strengthBook(
     const tells = exercise && !partsOf(exercise) && !saysNothing(exercise);
     const told = tells ? liftOf(exercise) : undefined;
     const rung = set.rungId === undefined ? undefined : index.rungById(set.rungId);
-    const kg = exercise && movedKg(set, exercise, rung, participant);
+    const kg = exercise && movedKg(set, exercise, rung?.levers ?? {}, participant);
     return told && kg !== undefined ? [{ set, told, kg }] : [];
   });
-  let sets: readonly ToldSet[] = plain;
+  const exerciseOf = ({ set }: ToldSet) => index.exerciseById(set.exerciseId);
+  const isLeast = (told: ToldSet) => {
+    const exercise = exerciseOf(told);
+    return exercise !== undefined && showsALeast(exercise);
+  };
+  const sure = plain.filter((told) => !isLeast(told));
+  let sets: readonly ToldSet[] = sure;
   const newest = done.reduce<string | undefined>(
     (latest, { date }) => (latest === undefined || date > latest ? date : latest),
     undefined,
@@ -266,11 +283,28 @@ export function strengthBook(
 
   const book: StrengthBook = {
     running,
+    ownReps(exercise, kg, reserve) {
+      const found = running(exercise);
+      if (!found || found.own + found.carried === 0) return undefined;
+      const percent = (kg * 100) / cautiousMax(found);
+      return percent > 100 ? 0 : Math.floor(curveOf(participant.formula).repsAt(percent)) - reserve;
+    },
     estimate(exercise) {
       if (!kept.has(exercise.id)) kept.set(exercise.id, estimate(exercise));
       return kept.get(exercise.id);
     },
   };
-  sets = [...plain, ...done.flatMap(setsOfParts)];
+  /** Of sets that show a least only those that show more than is known. */
+  function isNews(told: ToldSet): boolean {
+    const exercise = exerciseOf(told);
+    const known = exercise && running(exercise);
+    const reps = told.set.reps + (told.set.reserve ?? 0);
+    return (
+      known !== undefined && (told.kg * 100) / curveOf(participant.formula).percentAt(reps) > known.maxKg
+    );
+  }
+
+  const more = [...done.flatMap(setsOfParts), ...plain.filter((told) => isLeast(told) && isNews(told))];
+  sets = [...sure, ...more];
   return book;
 }

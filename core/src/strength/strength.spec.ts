@@ -13,6 +13,8 @@ import {
   percentOfMax,
   priorStrength,
   repsAtPercent,
+  movedKg,
+  rowShare,
   strengthBook,
   StrengthRangeError,
   SURE_SD,
@@ -335,5 +337,79 @@ describe('strengthBook', () => {
 
   it('says nothing of exercises that are never loaded', () => {
     expect(estimate('press-up', [])).toBeUndefined();
+  });
+
+  it('carries what the body weighs over from one exercise to the next: rows, dips, press-ups, pull-ups', () => {
+    const done = (exerciseId: string, reps: number, rungId?: string) => [
+      { exerciseId, reps, reserve: 1, date: '2026-10-01', ...(rungId && { rungId }) },
+    ];
+    const middle = (id: string, sets: readonly KnownSet[]) => estimate(id, sets)!.middleKg;
+    for (const [from, to] of [
+      ['low-bar-row', 'one-arm-row'],
+      ['bench-dip-straight', 'floor-press'],
+      ['feet-raised-press-up', 'floor-press'],
+      ['pull-up', 'one-arm-row'],
+    ] as const) {
+      expect(estimate(to, done(from, 12))!.basis)
+        .withContext(from)
+        .toBe('carried');
+      expect(middle(to, done(from, 15)))
+        .withContext(from)
+        .toBeGreaterThan(middle(to, done(from, 6)));
+    }
+    // The lower the bar the more of the body is pulled: as many of them show more.
+    const flat = middle('one-arm-row', done('low-bar-row', 10, 'band-row-bar-low'));
+    expect(flat).toBeGreaterThan(middle('one-arm-row', done('low-bar-row', 10, 'band-row-bar-high')));
+  });
+
+  it('takes squats and bridges by body weight as a least: a few say nothing, very many do', () => {
+    for (const [own, loaded] of [
+      ['free-squat', 'goblet-squat'],
+      ['one-leg-bridge', 'pair-hinge'],
+    ] as const) {
+      const sets = (reps: number) => [{ exerciseId: own, reps, reserve: 2, date: '2026-10-01' }];
+      const beginner = aParticipant({ tier: 'beginner' });
+      const none = estimate(loaded, [], beginner)!;
+      expect(estimate(loaded, sets(8))!.basis)
+        .withContext(own)
+        .toBe('guess');
+      const many = estimate(loaded, sets(28))!;
+      expect(many.middleKg).withContext(own).toBeGreaterThan(none.middleKg);
+      // Who is known to lift more is no weaker for having squatted without a load.
+      const strong = [{ exerciseId: loaded, loadKg: 60, reps: 5, reserve: 2, date: '2026-09-30' }];
+      expect(estimate(loaded, [...strong, ...sets(8)])!.middleKg)
+        .withContext(own)
+        .toBe(estimate(loaded, strong, undefined, '2026-10-01')!.middleKg);
+    }
+  });
+
+  it('counts the repetitions somebody has in them with their own body: fewer the lower the hands', () => {
+    const person = aParticipant({ bodyMassKg: 70 });
+    const pressUp = exercise('press-up');
+    const sets = [
+      { exerciseId: 'press-up', rungId: 'press-floor', reps: 12, reserve: 2, date: '2026-10-01' },
+    ];
+    const book = strengthBook(person, sets, catalog);
+    const at = (surfaceHeight: number) =>
+      book.ownReps(pressUp, movedKg({}, pressUp, { surfaceHeight }, person)!, 2)!;
+    // Where they were done, about as many as were done: the doubt takes a few.
+    expect(at(0)).toBeLessThanOrEqual(12);
+    expect(at(0)).toBeGreaterThan(5);
+    expect(at(30)).toBeGreaterThan(at(0));
+    expect(at(60)).toBeGreaterThan(at(30));
+    // Upwards somebody who was known from the counter alone has fewer in them on a chair.
+    const fromTheCounter = strengthBook(person, [{ ...sets[0]!, rungId: 'press-counter' }], catalog);
+    const chair = movedKg({}, pressUp, { surfaceHeight: 45 }, person)!;
+    expect(fromTheCounter.ownReps(pressUp, chair, 2)).toBeLessThan(at(45));
+    expect(strengthBook(person, [], catalog).ownReps(pressUp, 40, 2)).toBeUndefined();
+  });
+});
+
+describe('rowShare', () => {
+  it('is a lever: lying flat as the weight’s distance from the heels to the shoulders’, nothing standing upright', () => {
+    // By hand: (0.56 − 0.039) ÷ (0.818 − 0.039) = 0.669 lying flat; upright the bar is at the shoulders, 1.32 m up at 170 cm.
+    expect(rowShare(0)).toBeCloseTo(0.669, 3);
+    expect(rowShare(133)).toBeLessThan(rowShare(100));
+    expect(rowShare(100)).toBeLessThan(rowShare(60));
   });
 });
