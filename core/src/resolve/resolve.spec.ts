@@ -165,7 +165,7 @@ describe('resolve', () => {
       rungs: { 'press-up': 'press-chair' },
     });
     const first = (person: Participant) => ready(person, everyProp(), 'press-up', reps(3, 10, 2));
-    const amount = (person: Participant) => first(person).work.amount;
+    const amount = (person: Participant): number => first(person).work.amount;
     // Nothing known: as the plan says.
     expect(amount(aParticipant({ rungs: { 'press-up': 'press-chair' } }))).toBe(10);
     const fromTheCounter = aParticipant(known('press-counter', 12));
