@@ -83,15 +83,17 @@ async function measure(
     buffer: Buffer.from(serializeDocument(document)),
   };
   await page.locator('input[type=file]').setInputFiles(file);
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await page.getByText('Taken in:').first().waitFor();
+  await page.getByRole('button', { name: 'Import it' }).click();
+  await page.getByText('Imported:').first().waitFor();
   await page.getByRole('link', { name: 'Plan' }).click();
   const field = page.getByLabel('Squat, intermediate').first();
   await field.waitFor();
   row(names.key, await keyToPaint(page), limitMs.key);
   await field.fill('4x8 2 left');
   await page.getByRole('link', { name: 'Board' }).click();
-  await page.getByRole('gridcell').first().waitFor();
+  // With a cell chosen and its reasons beside the board, the figure of the version among them.
+  await page.getByRole('gridcell').first().click();
+  await page.locator('dray-cell-panel dray-figure path').first().waitFor();
   row(names.paint, await undoToPaint(page), limitMs.paint);
   await browser.close();
 }

@@ -271,6 +271,8 @@ const OPENED: Readonly<Record<string, readonly [route: string, open: (page: Page
       await choose(page, 'pattern', 'pressing overhead');
       await page.getByRole('switch', { name: 'can be loaded' }).click();
       await expect(page.getByRole('option', { name: 'band' })).toBeVisible();
+      await page.getByRole('button', { name: 'Change the figure' }).click();
+      await expect(page.getByRole('slider', { name: 'hips, pose 2' })).toBeVisible();
     },
   ],
   'a rung of the coach’s own': [

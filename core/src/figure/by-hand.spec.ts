@@ -1,9 +1,12 @@
+import { seeded } from '../../testing/random';
 import { limitsOf, placedKeys, spotOf, type Placed, type Spot } from '../body';
 import { LIBRARY_EXERCISES } from '../library';
 import { figureSchema, type KeptFigure } from '../model';
 import {
+  boundsOf,
   byHand,
   difficultyOf,
+  drawingOf,
   figureFrom,
   figureOf,
   handlesOf,
@@ -15,6 +18,7 @@ import {
 } from './index';
 
 const STATURE = 170;
+const JOINTS = ['lean', 'spine', 'neck', 'hip', 'knee', 'ankle', 'shoulder', 'elbow', 'wrist'];
 
 const kept = (id: string): KeptFigure => {
   const exercise = LIBRARY_EXERCISES.find((one) => one.id === id);
@@ -79,6 +83,37 @@ describe('a figure that is kept with an exercise', () => {
     const half = figureOf(own, { levers: { range: 50 }, statureCm: STATURE });
     const depth = ({ move }: typeof whole) => placedKeys(move, STATURE)[1]?.skeleton.hips.y ?? 0;
     expect(depth(half)).toBeGreaterThan(depth(whole) + 0.05);
+  });
+
+  it('is drawn without a number that is none, whatever a file says of it within the schema', () => {
+    const random = seeded(18);
+    const twisted = (value: unknown): unknown => {
+      if (typeof value === 'number') return random() < 0.3 ? (random() - 0.5) * 6 : value;
+      if (Array.isArray(value)) return value.map(twisted);
+      if (typeof value !== 'object' || value === null) return value;
+      return Object.fromEntries(
+        Object.entries(value).map(([key, own]) => [
+          key,
+          typeof own === 'number' && JOINTS.includes(key) ? (random() - 0.5) * 720 : twisted(own),
+        ]),
+      );
+    };
+    let drawn = 0;
+    for (let at = 0; at < 300; at += 1) {
+      const exercise = LIBRARY_EXERCISES[Math.floor(random() * LIBRARY_EXERCISES.length)]!;
+      const read = figureSchema.safeParse(twisted(kept(exercise.id)));
+      if (!read.success) continue;
+      drawn += 1;
+      const figure = figureFrom(read.data)!;
+      const poses = placed(read.data);
+      const lines = poses.flatMap((pose) => drawingOf(figure, pose));
+      for (const number of boundsOf(lines))
+        expect(Number.isFinite(number)).withContext(exercise.id).toBeTrue();
+      expect(Number.isFinite(difficultyOf(figure, { massKg: 70, statureCm: STATURE }).share))
+        .withContext(exercise.id)
+        .toBeTrue();
+    }
+    expect(drawn).toBeGreaterThan(100);
   });
 
   it('is refused with one pose, or with a hardest pose that is not there', () => {

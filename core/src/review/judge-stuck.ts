@@ -9,7 +9,7 @@ import { pinOf, pinStaying, wayTo, type SlotReview } from './slot-review';
  * No gain for weeks: another version for a while, or a set less for one; a clear loss: a lighter week.
  *
  * @param review of the slot
- * @returns undefined where there is a gain, or too little is known
+ * @returns undefined where there is a gain, nothing more to ask, or too little is known
  * @example stuck(review)?.kind // 'plateau'
  */
 export function stuck(review: SlotReview): Way | undefined {
@@ -22,6 +22,8 @@ export function stuck(review: SlotReview): Way | undefined {
     const reason = { step: 'review', kind: 'losing', weeks, loss: -gain, error } as const;
     return wayTo('plateau', [reason], next, { lighter: true });
   }
+  // Whoever does all there is at the end of a ladder is not stuck: nothing more was asked.
+  if (cell.trace.some(({ kind }) => kind === 'ladderEnds')) return undefined;
   const harder = harderVersion(cell.version, catalog);
   const other = harder && onRung(review, harder.rungId);
   if (other) {

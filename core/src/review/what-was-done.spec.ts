@@ -1,3 +1,4 @@
+import { boatyardInWeekFive } from '@dray/demo/week-five';
 import { aParticipant, everyProp, pairs, reps } from '../../testing/people';
 import { numbersIn, ready } from '../../testing/reading';
 import { asAsked, FIRST_MONDAY, oneSlot, train, type DoneSet } from '../../testing/weeks';
@@ -265,6 +266,15 @@ describe('a plateau', () => {
     ...(cell.load && { loadKg: kg(cell.week) }),
   });
   const stuckAt = (growth: Scheme) => start(growth, known, reps(3, 10));
+
+  it('is nothing that somebody has who does all there is at the end of a ladder', () => {
+    const atTheEnd = reviewLog(boatyardInWeekFive, 'bram', { sessionId: 'tuesday', week: 4 }).find(
+      ({ slotId }) => slotId === 'tue-press',
+    )!;
+    // Push-ups with the feet raised, the last rung, all of them done as asked for weeks.
+    expect(atTheEnd.next?.status === 'ready' && atTheEnd.next.version.rung?.id).toBe('press-feet-raised');
+    expect(atTheEnd.kind).toBe('hold');
+  });
 
   it('leaves out waves, which come and go by plan', () => {
     const asked = ({ work }: ReadyCell): DoneSet => ({ amount: work.amount, reserve: 0 });
