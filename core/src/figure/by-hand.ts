@@ -268,25 +268,11 @@ function taken(
   const rests = key.rests.map((rest): Rest =>
     typeof rest.at === 'object' || typeof rest.at === 'number' ? rest : { ...rest, at: 'asBefore' },
   );
-  const stays = (handle: HandlePart): Rest => {
-    const { by, flesh, spot } = GRASPS[handle];
+  const still = stayingOf(key, { part, side }).map((trunk): Rest => {
+    const { by, flesh, spot } = GRASPS[trunk];
     const { x, y } = spotOf(skeleton, spot('near'));
     return { with: by, on: { kind: 'bar', share: y - flesh }, at: x, light: true };
-  };
-  // A free limb moves by itself; the trunk follows a limb whose end stays where it is.
-  const ends = part === 'knee' ? 'foot' : part === 'elbow' ? 'hand' : undefined;
-  const free = !ends || !key.rests.some((rest) => isOn(rest, { part: ends, side }));
-  const still: Rest[] = side
-    ? free
-      ? [stays('hips'), stays('chest')]
-      : []
-    : part === 'head'
-      ? [stays('hips'), stays('chest')]
-      : part === 'chest'
-        ? [stays('hips')]
-        : key.rests.length === 0
-          ? [stays('chest')]
-          : [];
+  });
   return place(
     {
       view,
@@ -299,6 +285,15 @@ function taken(
     placed.numbers,
     placed.shortening,
   );
+}
+
+/** What of the trunk stays where it is: all of it where a limb or the head moves, the hips where the chest does. */
+function stayingOf({ rests }: Key, { part, side }: Handle): readonly ('hips' | 'chest')[] {
+  // It follows a knee or an elbow whose end stays where it is, and whoever rests on nothing would only be moved as a whole.
+  const end = part === 'knee' ? 'foot' : part === 'elbow' ? 'hand' : undefined;
+  if (end && rests.some((rest) => isOn(rest, { part: end, side }))) return [];
+  if (part === 'hips') return rests.length === 0 ? ['chest'] : [];
+  return part === 'chest' ? ['hips'] : ['hips', 'chest'];
 }
 
 /** The furthest on the straight way at which something can be done. */

@@ -150,7 +150,8 @@ const MARKINGS: {
   },
   heldByCaution: { kind: 'caution' },
   bodyShare: QUIET,
-  fewerByStrength: QUIET,
+  fewerByStrength: ({ large }) =>
+    large ? { kind: 'gate', words: () => 'a large step: few at first, stop where form goes' } : QUIET,
   lighterWeek: QUIET,
 
   versionByHand: {

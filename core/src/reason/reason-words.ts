@@ -262,8 +262,10 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
     carried
       ? `Body weight: ${CARRIED_BY[carried.by]} about ${Math.round(carried.share * 100)} % of it, ${formatLoad(Math.round(carried.kg), reader.unit)}.`
       : 'Body weight: the version itself sets how heavy it is.',
-  fewerByStrength: ({ reps, asked }) =>
-    `The first time, by what was done before: ${reps}, not ${asked}, so that as much is left as the plan says.`,
+  fewerByStrength: ({ reps, asked, large }) =>
+    large
+      ? `The first time: ${reps}, not ${asked}. By what was done before even that is a lot: a large step, stop where form goes.`
+      : `The first time, by what was done before: ${reps}, not ${asked}, so that as much is left as the plan says.`,
   lighterWeek: ({ sets, of, kg }, reader) =>
     `A lighter week: ${sets} of ${of} sets${kg === undefined ? '' : ` with ${held(kg, reader)}`}, nothing grows.`,
 

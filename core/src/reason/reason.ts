@@ -319,7 +319,13 @@ type AttainableReason = Step<
       readonly carried?: { readonly kg: number; readonly share: number; readonly by: BodyLoad['carriedBy'] };
     }
   /** The first time, and their strength has fewer in it than the plan asks. */
-  | { readonly kind: 'fewerByStrength'; readonly reps: Reps; readonly asked: Reps }
+  | {
+      readonly kind: 'fewerByStrength';
+      readonly reps: Reps;
+      readonly asked: Reps;
+      /** Even so few are more than it has in it by reckoning: the step is a large one. */
+      readonly large: boolean;
+    }
   | {
       readonly kind: 'lighterWeek';
       readonly sets: number;

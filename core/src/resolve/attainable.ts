@@ -76,8 +76,14 @@ function fewerByStrength(
   const kg = movedKg({}, exercise, levers, participant) ?? 0;
   const able = strength.ownReps(exercise, kg, reserveAsked(prescription, version, limits));
   if (able === undefined || able >= asked.amount) return undefined;
-  const fewer = reps(Math.max(Math.ceil(asked.amount * LEAST_OF_ASKED), able));
-  return { step: 'attainable', kind: 'fewerByStrength', reps: fewer, asked: asked.amount };
+  const least = Math.ceil(asked.amount * LEAST_OF_ASKED);
+  return {
+    step: 'attainable',
+    kind: 'fewerByStrength',
+    reps: reps(Math.max(least, able)),
+    asked: asked.amount,
+    large: able < least,
+  };
 }
 
 /**

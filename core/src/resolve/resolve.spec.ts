@@ -172,6 +172,10 @@ describe('resolve', () => {
     expect(amount(fromTheCounter)).toBeLessThan(10);
     expect(amount(fromTheCounter)).toBeGreaterThanOrEqual(5);
     expect(traceText(first(fromTheCounter))).toContain('not 10');
+    // By reckoning a chair is more than the counter has shown: it stands in the cell, and on the card.
+    expect(marksIn(first(fromTheCounter)).map(({ words }) => words)).toContain(
+      'a large step: few at first, stop where form goes',
+    );
     // Whoever has done fewer has fewer in them, and whoever does many on the floor as many as are asked.
     const [few, some, many] = [4, 8, 20].map((count) => amount(aParticipant(known('press-floor', count))));
     expect(few).toBeLessThanOrEqual(some!);
