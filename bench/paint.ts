@@ -93,7 +93,7 @@ async function measure(
   await page.getByRole('link', { name: 'Board' }).click();
   // With a cell chosen and its reasons beside the board, the figure of the version among them.
   await page.getByRole('gridcell').first().click();
-  await page.locator('dray-cell-panel dray-figure path').first().waitFor();
+  await page.locator('dray-cell-panel dray-figure svg').first().waitFor();
   row(names.paint, await undoToPaint(page), limitMs.paint);
   await browser.close();
 }

@@ -17,10 +17,14 @@ import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
 import { DateField } from '../ui/forms/date-field';
 import { NumberField } from '../ui/forms/number-field';
+import { growing } from '../ui/growing';
 import { LogFiles } from './log-files';
 import { LogHead } from './log-head';
 import { LogStore, type LogCell, type LogRow } from './log-store';
 import { WhichClass, type DayAnswer, type DayAsked } from './which-class';
+
+/** As many as most classes have people. */
+const ROWS_AT_ONCE = 12;
 
 /** Today's class to fill in: a key for what went as asked, a few more for what did not. */
 @Component({
@@ -57,6 +61,10 @@ export class LogScreen {
   protected readonly effort = visitSchema.shape.effort.optional();
   protected readonly minutesSchema = visitSchema.shape.minutes;
   protected readonly atOnce = new ShowOnDirtyErrorStateMatcher();
+
+  /** A large class stands on the page some rows at a time: each has fields, and all at once would hold it up. */
+  private readonly onPage = growing(() => this.log.rows().length, ROWS_AT_ONCE);
+  protected readonly rows = computed(() => this.log.rows().slice(0, this.onPage()));
 
   /** What was typed belongs to one cell. */
   protected readonly typed = linkedSignal<unknown, string>({ source: this.log.at, computation: () => '' });
