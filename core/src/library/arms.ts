@@ -120,7 +120,7 @@ export const armExercises = [
       },
       'close-press-up': {
         name: 'Close-grip push-up',
-        bodyLoad: { carriedBy: 'hands', lift: 'press', ratio: 1.2 },
+        bodyLoad: { carriedBy: 'hands', lift: 'press', ratio: 1.4 },
         position: 'handsAndFeet',
         muscles: { triceps: 1, chest: 0.7, shoulders: 0.4, trunk: 0.3 },
       },

@@ -14,14 +14,14 @@ export const handsAndFeetExercises = [
       'wide-press-up': {
         name: 'Wide push-up',
         tier: 'intermediate',
-        bodyLoad: { carriedBy: 'hands', lift: 'press', ratio: 1.3 },
+        bodyLoad: { carriedBy: 'hands', lift: 'press', ratio: 1.4 },
         muscles: { chest: 1, triceps: 0.5, shoulders: 0.5, trunk: 0.4 },
         secondsPerRep: 4,
       },
       'wide-knee-press-up': {
         name: 'Wide push-up from the knees',
         tier: 'beginner',
-        bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.3 },
+        bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.4 },
         levers: [],
         muscles: { chest: 1, triceps: 0.5, shoulders: 0.5, trunk: 0.3 },
         secondsPerRep: 4,
@@ -58,7 +58,7 @@ export const handsAndFeetExercises = [
       'close-knee-press-up': {
         name: 'Close-grip push-up from the knees',
         tier: 'beginner',
-        bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.2 },
+        bodyLoad: { carriedBy: 'knees', lift: 'press', ratio: 1.4 },
         secondsPerRep: 4,
       },
     },

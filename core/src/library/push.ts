@@ -26,7 +26,7 @@ export const pushExercises = [
       },
       'bench-dip-bent': {
         name: 'Triceps dip',
-        bodyLoad: { carriedBy: 'hands', share: 0.46, lift: 'press', ratio: 1.1 },
+        bodyLoad: { carriedBy: 'hands', share: 0.46, lift: 'press', ratio: 1.5 },
         needs: [['chair']],
         position: 'seated',
         levers: [{ lever: 'range', from: 30, to: 100 }],
@@ -34,7 +34,7 @@ export const pushExercises = [
       },
       'bench-dip-straight': {
         name: 'Triceps dip, legs straight',
-        bodyLoad: { carriedBy: 'hands', share: 0.5, lift: 'press', ratio: 1.1 },
+        bodyLoad: { carriedBy: 'hands', share: 0.5, lift: 'press', ratio: 1.5 },
         needs: [['chair']],
         position: 'seated',
         muscles: { triceps: 1, chest: 0.5, shoulders: 0.6 },

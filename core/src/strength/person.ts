@@ -172,21 +172,24 @@ export function strengthBook(
   };
   const sure = plain.filter((told) => !isLeast(told));
   let sets: readonly ToldSet[] = sure;
+  let least: readonly ToldSet[] = [];
   const newest = done.reduce<string | undefined>(
     (latest, { date }) => (latest === undefined || date > latest ? date : latest),
     undefined,
   );
 
   function observations(exercise: Exercise, own: ToldLift): StrengthObservation[] {
-    return sets
-      .filter(({ told }) => told.lift === own.lift)
-      .map(({ set, told, kg }) => ({
+    // What legs and hips do by body weight never makes a load in the hands heavier: it says nothing of the back that holds it.
+    const told = exercise.loading ? sets : [...sets, ...least];
+    return told
+      .filter(({ told: other }) => other.lift === own.lift)
+      .map(({ set, told: other, kg }) => ({
         loadKg: kg,
         reps: set.reps,
         reserve: set.reserve,
         date: set.date,
         ...(set.exerciseId !== exercise.id && {
-          carried: { exerciseId: set.exerciseId, ...worthIn(told, own, participant.bodyMassKg) },
+          carried: { exerciseId: set.exerciseId, ...worthIn(other, own, participant.bodyMassKg) },
         }),
       }));
   }
@@ -304,7 +307,7 @@ export function strengthBook(
     );
   }
 
-  const more = [...done.flatMap(setsOfParts), ...plain.filter((told) => isLeast(told) && isNews(told))];
-  sets = [...sure, ...more];
+  sets = [...sure, ...done.flatMap(setsOfParts)];
+  least = plain.filter((told) => isLeast(told) && isNews(told));
   return book;
 }

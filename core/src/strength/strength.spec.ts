@@ -362,25 +362,33 @@ describe('strengthBook', () => {
     expect(flat).toBeGreaterThan(middle('one-arm-row', done('low-bar-row', 10, 'band-row-bar-high')));
   });
 
-  it('takes squats and bridges by body weight as a least: a few say nothing, very many do', () => {
+  it('never makes a load heavier for squats and bridges by body weight, however many', () => {
+    const beginner = aParticipant({ tier: 'beginner' });
     for (const [own, loaded] of [
       ['free-squat', 'goblet-squat'],
+      ['free-squat', 'bar-squat'],
+      ['floor-bridge', 'pair-hinge'],
       ['one-leg-bridge', 'pair-hinge'],
+      ['one-leg-hip-thrust', 'floor-deadlift'],
     ] as const) {
-      const sets = (reps: number) => [{ exerciseId: own, reps, reserve: 2, date: '2026-10-01' }];
-      const beginner = aParticipant({ tier: 'beginner' });
+      const sets = (reps: number) =>
+        [1, 2, 3, 4].map((day) => ({ exerciseId: own, reps, reserve: 2, date: `2026-10-0${day}` }));
       const none = estimate(loaded, [], beginner)!;
-      expect(estimate(loaded, sets(8))!.basis)
-        .withContext(own)
-        .toBe('guess');
-      const many = estimate(loaded, sets(28))!;
-      expect(many.middleKg).withContext(own).toBeGreaterThan(none.middleKg);
-      // Who is known to lift more is no weaker for having squatted without a load.
-      const strong = [{ exerciseId: loaded, loadKg: 60, reps: 5, reserve: 2, date: '2026-09-30' }];
-      expect(estimate(loaded, [...strong, ...sets(8)])!.middleKg)
-        .withContext(own)
-        .toBe(estimate(loaded, strong, undefined, '2026-10-01')!.middleKg);
+      for (const reps of [8, 15, 28])
+        expect(estimate(loaded, sets(reps), beginner))
+          .withContext(own)
+          .toEqual(none);
     }
+  });
+
+  it('takes them as a least among themselves: a few say nothing, many do', () => {
+    const beginner = aParticipant({ tier: 'beginner', bodyMassKg: 70 });
+    const squats = (reps: number) =>
+      strengthBook(beginner, [{ exerciseId: 'free-squat', reps, reserve: 2, date: '2026-10-01' }], catalog);
+    const narrow = exercise('narrow-squat');
+    const kg = movedKg({}, narrow, {}, beginner)!;
+    expect(squats(8).ownReps(narrow, kg, 2)).toBeUndefined();
+    expect(squats(28).ownReps(narrow, kg, 2)).toBeGreaterThan(10);
   });
 
   it('counts the repetitions somebody has in them with their own body: fewer the lower the hands', () => {
