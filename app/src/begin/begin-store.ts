@@ -1,5 +1,5 @@
 import { computed, effect, inject, signal } from '@angular/core';
-import { EMPTY_DOCUMENT, type Session, type Tier } from '@dray/core';
+import { copyOfSession, EMPTY_DOCUMENT, type Session, type Tier } from '@dray/core';
 import {
   firstClass,
   readNames,
@@ -63,6 +63,7 @@ const INITIAL: BeginState = {
 const AS_THEY_COME: Omit<Newcomer, 'name'> = { tier: 'beginner', conditions: [], things: [] };
 
 const DEVICE_KEY = 'class being begun';
+const newId = () => crypto.randomUUID();
 
 /** A class as it is put together, step by step; nothing of it is in the document before the last. */
 export const BeginStore = signalStore(
@@ -86,7 +87,8 @@ export const BeginStore = signalStore(
       joins: computed(() => here().length > 0),
       names: read,
       people: computed<readonly Newcomer[]>(() =>
-        read().names.map((name) => ({ ...AS_THEY_COME, ...said()[name], name })),
+        // Two of one name are refused, and are one until then.
+        [...new Set(read().names)].map((name) => ({ ...AS_THEY_COME, ...said()[name], name })),
       ),
       roomThings: computed(() => new Set(room())),
     };
@@ -116,6 +118,49 @@ export const BeginStore = signalStore(
     };
   }),
   withMethods((store) => {
+    let finishing = false;
+
+    /** Whether it is in the document now. */
+    async function finishNow(): Promise<boolean> {
+      // A class that is put away is not written over: it comes back, and this one joins it.
+      if (store.front.front() === 'demo' && store.front.putAway()) await store.front.change();
+      const document = store.documents.document();
+      if (!document) return false;
+      const own = store.front.front() === 'own';
+      const asked: FirstClass = {
+        people: store.people(),
+        room: store.room(),
+        roomName: store.roomName(),
+        session: copyOfSession(store.session(), store.sessionName(), newId),
+        days: store.days(),
+        startTime: store.startTime(),
+        weeks: store.weeks(),
+        today: store.view.today(),
+        unit: document.settings.unit,
+      };
+      const parts = firstClass(asked, newId);
+      if (own) {
+        store.documents.edit($localize`begin ${store.sessionName()}`, (now) => ({
+          ...now,
+          kits: [...now.kits, ...parts.kits],
+          participants: [...now.participants, ...parts.participants],
+          sessions: [...now.sessions, ...parts.sessions],
+          programs: [...now.programs, ...parts.programs],
+        }));
+        // What cannot be taken the store has said: all that was typed stays.
+        if (store.documents.document() === document) return false;
+      } else {
+        await store.front.begin({
+          ...EMPTY_DOCUMENT,
+          settings: { unit: document.settings.unit },
+          ...parts,
+        });
+      }
+      store.view.showSession(parts.sessions[0]?.id);
+      patchState(store, INITIAL);
+      return true;
+    }
+
     function say(name: string, part: Partial<Newcomer>): void {
       const said = store.said();
       patchState(store, { said: { ...said, [name]: { ...said[name], ...part } } });
@@ -175,42 +220,20 @@ export const BeginStore = signalStore(
         if (weeks !== undefined) patchState(store, { weeks });
       },
 
-      /** Everything goes into the document at once: into an empty one where the boatyard stood, else beside what is there. */
-      async finish(): Promise<void> {
-        // A class that is put away is not written over: it comes back, and this one joins it.
-        if (store.front.front() === 'demo' && store.front.putAway()) await store.front.change();
-        const document = store.documents.document();
-        if (!document) return;
-        const own = store.front.front() === 'own';
-        const asked: FirstClass = {
-          people: store.people(),
-          room: store.room(),
-          roomName: store.roomName(),
-          session: store.session(),
-          days: store.days(),
-          startTime: store.startTime(),
-          weeks: store.weeks(),
-          today: store.view.today(),
-          unit: document.settings.unit,
-        };
-        const parts = firstClass(asked, () => crypto.randomUUID());
-        if (own) {
-          store.documents.edit($localize`begin ${store.sessionName()}`, (now) => ({
-            ...now,
-            kits: [...now.kits, ...parts.kits],
-            participants: [...now.participants, ...parts.participants],
-            sessions: [...now.sessions, ...parts.sessions],
-            programs: [...now.programs, ...parts.programs],
-          }));
-        } else {
-          await store.front.begin({
-            ...EMPTY_DOCUMENT,
-            settings: { unit: document.settings.unit },
-            ...parts,
-          });
+      /**
+       * Everything goes into the document at once: into an empty one where the boatyard stood, else beside what is there.
+       *
+       * @returns whether it did; what cannot be taken is said, and stays as it was typed
+       */
+      async finish(): Promise<boolean> {
+        // A hand that presses twice wants one class.
+        if (finishing || store.people().length === 0) return false;
+        finishing = true;
+        try {
+          return await finishNow();
+        } finally {
+          finishing = false;
         }
-        store.view.showSession(parts.sessions[0]?.id);
-        patchState(store, INITIAL);
       },
     };
   }),

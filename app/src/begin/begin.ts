@@ -110,7 +110,7 @@ export class BeginScreen {
 
   protected async finish(): Promise<void> {
     const joined = this.begin.joins();
-    await this.begin.finish();
+    if (!(await this.begin.finish())) return;
     await this.router.navigateByUrl('/board');
     if (!joined) this.notice.say($localize`The boatyard is put away: Settings brings it back.`);
   }

@@ -5,6 +5,7 @@ import {
   holdSchema,
   kitTargets,
   LIBRARY_EXERCISES,
+  nameFrom,
   type AttainableLoad,
   type BandPath,
   type Hold,
@@ -124,6 +125,7 @@ export const KitStore = signalStore(
         kits: document.kits.map((kit) => (kit.id === id ? change(kit) : kit)),
       }));
     }
+    const names = () => store.documents.kits().map(({ name }) => name);
     return {
       show(kitId: string): void {
         patchState(store, { chosenId: kitId, chosenHold: undefined, openId: undefined });
@@ -194,7 +196,10 @@ export const KitStore = signalStore(
         const unit = store.documents.document()?.settings.unit ?? 'kg';
         store.documents.edit($localize`new kit`, (document) => ({
           ...document,
-          kits: [...document.kits, { id, name: $localize`New kit`, unit, implements: [] }],
+          kits: [
+            ...document.kits,
+            { id, name: nameFrom($localize`New kit`, (own) => own, names()), unit, implements: [] },
+          ],
         }));
         patchState(store, { ...INITIAL, chosenId: id });
       },
@@ -208,7 +213,7 @@ export const KitStore = signalStore(
         const copy = {
           ...kit,
           id,
-          name: $localize`${kit.name}, copy`.slice(0, 120),
+          name: nameFrom(kit.name, (name) => $localize`${name}, copy`, names()),
           implements: implementsAgain,
         };
         store.documents.edit($localize`duplicate ${kit.name}`, (document) => ({

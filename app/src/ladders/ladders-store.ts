@@ -7,6 +7,7 @@ import {
   gateWords,
   movementsOf,
   MUSCLE_WORDS,
+  nameFrom,
   ownedFrom,
   plainId,
   present,
@@ -276,7 +277,8 @@ export const LaddersStore = signalStore(
       if (!ladder) return;
       const id = crypto.randomUUID();
       const rungs = ladder.rungs.map((rung) => ({ ...rung, id: crypto.randomUUID() }));
-      const copied = { ...ladder, id, name: $localize`${ladder.name}, our way`, rungs };
+      const taken = [...store.view.catalog().ladders.values()].map(({ name }) => name);
+      const copied = { ...ladder, id, name: nameFrom(ladder.name, ourWay, taken), rungs };
       if (store._keep($localize`copy ${ladder.name}`, ({ ladders }) => ladders.push(copied))) {
         patchState(store, { chosenId: id, chosenRungId: undefined });
       }
@@ -405,7 +407,8 @@ export const LaddersStore = signalStore(
       const ladder = store.ladder();
       const rung = store.rung();
       if (!exercise || !words || !ladder || !rung) return;
-      const own = { ...exercise, id: crypto.randomUUID(), name: $localize`${exercise.name}, our way` };
+      const taken = [...store.view.catalog().exercises.values()].map(({ name }) => name);
+      const own = { ...exercise, id: crypto.randomUUID(), name: nameFrom(exercise.name, ourWay, taken) };
       const done = store._keep($localize`write an exercise`, ({ exercises, ladders }) => {
         exercises.push({ ...own, words });
         const rungs = ladder.rungs.map((other) =>
@@ -454,4 +457,9 @@ export const LaddersStore = signalStore(
 function replace<Thing extends { readonly id: string }>(list: Thing[], thing: Thing): void {
   const at = list.findIndex(({ id }) => id === thing.id);
   if (at >= 0) list[at] = thing;
+}
+
+/** What a coach makes of something of ours. */
+function ourWay(name: string): string {
+  return $localize`${name}, our way`;
 }

@@ -4,6 +4,7 @@ import {
   FORMULAS,
   liftOf,
   movedKg,
+  nameFrom,
   participantSchema,
   problemFrom,
   readingOf,
@@ -104,6 +105,8 @@ export const PeopleStore = signalStore(
         participants: document.participants.map((person) => (person.id === id ? next(person) : person)),
       }));
     }
+    /** Of everybody there is, who is archived too. */
+    const names = () => (store.documents.document()?.participants ?? []).map(({ name }) => name);
     return {
       show(id: string | undefined): void {
         patchState(store, { chosenId: id, chosenExerciseId: undefined, problem: '' });
@@ -137,11 +140,12 @@ export const PeopleStore = signalStore(
       create(): string {
         const id = crypto.randomUUID();
         const unit = store.documents.document()?.settings.unit ?? 'kg';
+        const name = nameFrom($localize`New person`, (own) => own, names());
         store.documents.edit($localize`somebody new`, (document) => ({
           ...document,
           participants: [
             ...document.participants,
-            newParticipant(id, { name: $localize`New person`, tier: 'beginner', conditions: [] }, unit),
+            newParticipant(id, { name, tier: 'beginner', conditions: [] }, unit),
           ],
         }));
         return id;
@@ -152,7 +156,7 @@ export const PeopleStore = signalStore(
         const person = store.person();
         if (!person) return undefined;
         const id = crypto.randomUUID();
-        const name = $localize`${person.name}, copy`.slice(0, 120);
+        const name = nameFrom(person.name, (own) => $localize`${own}, copy`, names());
         store.documents.edit($localize`duplicate ${person.name}`, (document) => ({
           ...document,
           participants: [...document.participants, { ...person, id, name, knownSets: [] }],

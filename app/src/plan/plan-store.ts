@@ -14,6 +14,7 @@ import {
   joinWithNext,
   moveBlock,
   moveSlot,
+  nameFrom,
   newBlock,
   newSlot,
   nudgeSlot,
@@ -240,7 +241,9 @@ export const PlanStore = signalStore(
     duplicateSession(): void {
       const session = store.view.session();
       if (!session) return;
-      const copy = copyOfSession(session, $localize`${session.name}, again`, () => crypto.randomUUID());
+      const taken = store.documents.sessions().map(({ name }) => name);
+      const name = nameFrom(session.name, (own) => $localize`${own}, again`, taken);
+      const copy = copyOfSession(session, name, () => crypto.randomUUID());
       store.documents.addSession(copy);
       store.view.showSession(copy.id);
     },

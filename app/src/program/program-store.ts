@@ -8,6 +8,7 @@ import {
   holidayOn,
   moveClass,
   MUSCLE_WORDS,
+  nameFrom,
   programOf,
   programWeek,
   weekdayOf,
@@ -284,7 +285,7 @@ export const ProgramStore = signalStore(
   withComputed(({ asked }) => ({
     /** Those of before stay while new ones are worked out. */
     paths: linkedSignal<readonly Path[] | undefined, readonly Path[]>({
-      source: () => (asked.hasValue() ? asked.value() : undefined),
+      source: computed(() => (asked.hasValue() ? asked.value() : undefined)),
       computation: (paths, before) => paths ?? before?.value ?? [],
     }),
     expecting: asked.isLoading,
@@ -436,7 +437,7 @@ export const ProgramStore = signalStore(
       /** The same again from the week after its end, or a new one of four weeks with nothing on their days yet. */
       create(): void {
         const id = crypto.randomUUID();
-        const again = (name: string) => $localize`${name}, again`.slice(0, 120);
+        const again = (name: string) => nameFrom(name, (own) => $localize`${own}, again`);
         const document = store.documents.document();
         const old = store.program();
         const fresh =

@@ -6,7 +6,9 @@ export const idSchema = z.string().min(1).max(80);
 /** Of what a set was done in: a combination's says its parts, and is longer. */
 export const versionIdSchema = z.string().min(1).max(900);
 
-export const nameSchema = z.string().trim().min(1).max(120);
+/** The most letters a name may have. */
+export const MOST_NAME = 120;
+export const nameSchema = z.string().trim().min(1).max(MOST_NAME);
 
 /** Put by: out of every list and off the board, with all that was logged kept, until it is brought back. */
 export const archivedSchema = z.literal(true).optional();

@@ -1,5 +1,6 @@
 import {
   kitSchema,
+  nameFrom,
   nameSchema,
   problemFrom,
   type Condition,
@@ -105,7 +106,7 @@ function problemWith(names: readonly string[], known: readonly string[]): string
 export function firstClass(asked: FirstClass, newId: () => string): ClassParts {
   const room = asked.room.length > 0 ? kitOf(asked.roomName, asked.room, asked.unit, newId) : undefined;
   const homes = asked.people.map(({ name, things }) =>
-    things.length > 0 ? kitOf(`${name}, at home`, things, asked.unit, newId) : undefined,
+    things.length > 0 ? kitOf(nameFrom(name, atHome), things, asked.unit, newId) : undefined,
   );
   const participants = asked.people.map((person, at): Participant => {
     const kits = [room, homes[at]].filter((kit) => kit !== undefined);
@@ -135,6 +136,10 @@ export function firstClass(asked: FirstClass, newId: () => string): ClassParts {
 export function thingsFor(ids: readonly string[], newId: () => string): Kit['implements'] {
   const chosen = USUAL_THINGS.filter(({ id }) => ids.includes(id));
   return chosen.flatMap((thing) => thing.implements).map((implement) => ({ ...implement, id: newId() }));
+}
+
+function atHome(name: string): string {
+  return `${name}, at home`;
 }
 
 function kitOf(name: string, things: readonly string[], unit: MassUnit, newId: () => string): Kit {
