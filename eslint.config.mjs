@@ -141,6 +141,20 @@ export default tseslint.config(
   },
   ...coreBoundaries,
   {
+    files: ['app/src/**/*.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'CallExpression[callee.name="linkedSignal"] Property[key.name="source"][value.type="ArrowFunctionExpression"]',
+          message:
+            'A function is run anew with everything it reads, and takes back what was typed or chosen: give a signal, computed where need be.',
+        },
+      ],
+    },
+  },
+  {
     // No clock and no randomness but as arguments.
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.spec.ts'],

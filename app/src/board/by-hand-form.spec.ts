@@ -34,7 +34,9 @@ describe('ByHandForm', () => {
       (await (await field(label)).getControl(MatInputHarness))?.setValue(text);
     const press = async (text: string) => (await loader.getHarness(MatButtonHarness.with({ text }))).click();
     const problem = async (label: string) => (await (await field(label)).getTextErrors()).join();
-    return { loader, field, write, press, problem, applied, leftOut };
+    const text = async (label: string) =>
+      (await (await field(label)).getControl(MatInputHarness))?.getValue();
+    return { fixture, loader, field, write, text, press, problem, applied, leftOut };
   }
 
   it('shows and takes each hand’s load of a pair, and hands on all of it', async () => {
@@ -83,6 +85,33 @@ describe('ByHandForm', () => {
     expect(await problem('sets')).toContain('the most is 20');
     await press('Leave it out');
     expect([applied, leftOut]).toEqual([[], []]);
+  });
+
+  it('keeps what is typed when the same stands anew, and what was not touched follows what comes', async () => {
+    const { fixture, write, text } = await formOf(PAIR);
+    const stands = async (standing: Standing) => {
+      fixture.componentRef.setInput('standing', standing);
+      await fixture.whenStable();
+      return Promise.all(['sets', 'reps', 'load each', 'because'].map(text));
+    };
+    await write('because', 'comes back from a cold');
+    await write('sets', '2');
+    expect(await stands({ ...PAIR })).toEqual(['2', '6', '23', 'comes back from a cold']);
+    // In another tab the plan asks for more, and the kit has lost a pair.
+    expect(await stands({ ...PAIR, sets: 4, amount: 8, loadKg: 40 })).toEqual([
+      '2',
+      '8',
+      '20',
+      'comes back from a cold',
+    ]);
+    // One in both hands is another number than one in each.
+    await write('load each', '21');
+    expect((await stands({ ...PAIR, versionName: 'to a box', loadKg: 36 })).slice(0, 3)).toEqual([
+      '3',
+      '6',
+      '18',
+    ]);
+    expect(await text('because')).toBe('comes back from a cold');
   });
 
   it('leaves out for this week alone, whatever stands in the numbers', async () => {

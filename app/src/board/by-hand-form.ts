@@ -43,6 +43,16 @@ export interface Set {
   readonly reason: string;
 }
 
+/** What is typed; a number that is not there yet is null. */
+interface Draft {
+  readonly sets: number | null;
+  readonly amount: number | null;
+  readonly load: string;
+  readonly reason: string;
+  readonly onward: boolean;
+  readonly until: number | null;
+}
+
 const shape = overrideSchema.shape;
 
 /** Sets, amount and load for one cell, with the reason that stands beside it. */
@@ -112,14 +122,34 @@ export class ByHandForm {
     const { loadKg, hands } = this.standing();
     return loadKg === undefined ? '' : formatMass(loadKg / hands, this.unit());
   });
-  private readonly draft = linkedSignal(() => ({
-    sets: this.standing().sets as number | null,
-    amount: this.standing().amount as number | null,
-    load: this.shownLoad(),
-    reason: '',
-    onward: true,
-    until: null as number | null,
-  }));
+  /** What stands, and what its numbers are of. */
+  private readonly stood = computed(
+    () => {
+      const { sets, amount, hands, seconds, versionName } = this.standing();
+      return {
+        sets,
+        amount,
+        load: this.shownLoad(),
+        of: `${hands} ${seconds} ${this.unit()} ${versionName}`,
+      };
+    },
+    { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
+  );
+  /** Other numbers under the typing hand take the place of those that were not touched; of another thing they take all. */
+  private readonly draft = linkedSignal<ReturnType<typeof this.stood>, Draft>({
+    source: this.stood,
+    computation: ({ of, ...now }, before) => {
+      if (!before) return { ...now, reason: '', onward: true, until: null };
+      const { source: stood, value: typed } = before;
+      if (stood.of !== of) return { ...typed, ...now };
+      return {
+        ...typed,
+        sets: typed.sets === stood.sets ? now.sets : typed.sets,
+        amount: typed.amount === stood.amount ? now.amount : typed.amount,
+        load: typed.load === stood.load ? now.load : typed.load,
+      };
+    },
+  });
   private readonly loadSchema = computed(() => massText(this.unit(), heldLoad(this.standing().hands === 2)));
 
   protected readonly hand = form(this.draft, (path) => {

@@ -8,6 +8,7 @@ import {
   linkedSignal,
   output,
   signal,
+  untracked,
 } from '@angular/core';
 import {
   assistedKg,
@@ -72,10 +73,11 @@ export class BandBench {
   protected readonly exerciseId = signal(BANDED[0]?.id ?? '');
   protected readonly exercises = BANDED.map(({ id, name }) => ({ value: id, words: name }));
 
+  private readonly bandId = computed(() => this.band().id);
   /** The step it is opened at: a band that has readings lies measured. */
   protected readonly begins = linkedSignal<string, number>({
-    source: () => this.band().id,
-    computation: () => (this.band().readings.length > 0 ? 1 : 0),
+    source: this.bandId,
+    computation: () => (untracked(this.band).readings.length > 0 ? 1 : 0),
   });
 
   protected readonly marks = computed(() =>
@@ -84,9 +86,10 @@ export class BandBench {
     ),
   );
 
+  private readonly pulled = computed(() => ({ band: this.band(), active: this.active() }));
   /** How far it is pulled; the first mark that was not read yet stands ready. */
   protected readonly lengthCm = linkedSignal<{ band: Band; active: boolean }, number>({
-    source: () => ({ band: this.band(), active: this.active() }),
+    source: this.pulled,
     computation: ({ band, active }, before) => {
       const next = this.marks().find((mark) => !band.readings.some(({ lengthCm }) => lengthCm === mark));
       return active || next === undefined ? (before?.value ?? band.slackCm * 2) : next;

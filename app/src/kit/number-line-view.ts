@@ -36,10 +36,11 @@ export class NumberLineView {
   readonly unit = input.required<MassUnit>();
 
   protected readonly line = LINE;
+  private readonly ofLoads = computed(() => this.loads().reduce((all, { kg }) => `${all} ${kg}`, ''));
   /** Where the coach has run to; other loads begin anew. */
   private readonly moved = linkedSignal<string, number | undefined>({
-    source: () => this.loads().reduce((all, { kg }) => `${all} ${kg}`, ''),
-    computation: (loads, before) => (before?.source === loads ? before.value : undefined),
+    source: this.ofLoads,
+    computation: () => undefined,
   });
 
   /** A new hold starts at what the first want got, not at wherever the last one stood. */

@@ -6,6 +6,7 @@ import {
   linkedSignal,
   output,
   signal,
+  untracked,
 } from '@angular/core';
 import {
   applyCautions,
@@ -133,11 +134,12 @@ export class ExerciseEditor {
   });
   protected readonly sound = computed(() => !this.problems().some(({ stops }) => stops));
 
+  private readonly exerciseId = computed(() => this.exercise()?.id);
   /** The watch points as rows: what is being typed may for a moment be nothing, or what another row says. */
   protected readonly watch = linkedSignal<string | undefined, [see: string, mend: string][]>({
-    source: () => this.exercise()?.id,
+    source: this.exerciseId,
     computation: () => {
-      const rows = Object.entries(this.exercise()?.words.watch ?? {});
+      const rows = Object.entries(untracked(this.exercise)?.words.watch ?? {});
       while (rows.length < 2) rows.push(['', '']);
       return rows;
     },

@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import { LIBRARY_EXERCISES, type KeptFigure, type OwnExercise } from '@dray/core';
-import { placedKeys } from '@dray/core';
+import { LIBRARY_EXERCISES, placedKeys, type KeptFigure, type OwnExercise } from '@dray/core';
 import { figureFrom } from '@dray/core/figures';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';

@@ -69,12 +69,13 @@ export class FigureEditor {
   private readonly own = computed(() => this.exercise().figure ?? this.drawnLike(this.exercise()));
   /** The figure while it is being moved; what the exercise has, or begins with, before and after. */
   protected readonly figure = linkedSignal<KeptFigure | undefined>(() => this.own());
+  private readonly even = computed(() => {
+    const figures = this.book.figures();
+    return this.own()?.keys.every((key) => figures?.isEven(key)) ?? true;
+  });
   /** At first where it does the same on both sides. */
   protected readonly together = linkedSignal<boolean, boolean>({
-    source: () => {
-      const figures = this.book.figures();
-      return this.own()?.keys.every((key) => figures?.isEven(key)) ?? true;
-    },
+    source: this.even,
     computation: (even) => even,
   });
   /** While something is being moved the picture keeps its frame: nothing slips away under the hand. */

@@ -100,9 +100,10 @@ export class LaddersScreen {
       words: name,
     })),
   ]);
+  private readonly onView = computed(() => this.ladders.detail()?.exercise.id);
   /** What is watched for and shown as it goes wrong, until another exercise is on view. */
   protected readonly wrong = linkedSignal<string | undefined, string>({
-    source: () => this.ladders.detail()?.exercise.id,
+    source: this.onView,
     computation: () => '',
   });
   /** What moves by itself can be made to stand. */

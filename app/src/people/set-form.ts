@@ -92,9 +92,10 @@ export class SetForm {
   protected readonly date = signal(this.people.today);
   protected readonly problem = signal('');
 
+  private readonly onView = computed(() => this.people.exercise()?.id ?? '');
   /** Of the exercise on view; what was typed stays when another is looked at. */
   private readonly draft = linkedSignal<string, Draft>({
-    source: () => this.people.exercise()?.id ?? '',
+    source: this.onView,
     computation: (exerciseId, before) => ({ ...(before?.value ?? NOTHING), exerciseId, rungId: '' }),
   });
   private readonly loadSchema = computed(() => massText(this.unit(), LIFTED));

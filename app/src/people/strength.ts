@@ -162,9 +162,12 @@ export class Strength {
   });
 
   protected readonly pageOf = 12;
+  private readonly ofWhat = computed(
+    () => `${this.people.person()?.id ?? ''} ${this.people.exercise()?.id ?? ''}`,
+  );
   /** Of another person, or another exercise, one begins with the latest. */
   protected readonly page = linkedSignal<string, number>({
-    source: () => `${this.people.person()?.id ?? ''} ${this.people.exercise()?.id ?? ''}`,
+    source: this.ofWhat,
     computation: () => 0,
   });
   protected readonly shownSets = computed(() => rowsOn(this.sets(), this.page(), this.pageOf));

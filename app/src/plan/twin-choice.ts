@@ -48,10 +48,11 @@ export class TwinChoice {
 
   private readonly view = inject(ViewStore);
   private readonly known = computed(() => sourceNames(this.view.catalog()));
-  private readonly typed = linkedSignal(() => {
+  private readonly name = computed(() => {
     const twin = this.twin();
     return twin ? this.known().nameOf(twin) : '';
   });
+  private readonly typed = linkedSignal(this.name);
   protected readonly field = form(this.typed, (path) => {
     validate(path, ({ value }) =>
       value().trim() === '' || this.sourceOf(value())

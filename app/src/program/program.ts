@@ -42,6 +42,12 @@ const named = ({ id, name }: { readonly id: string; readonly name: string }): Op
   words: name,
 });
 
+/** A class that would be added. */
+interface Adding {
+  readonly sessionId: string | undefined;
+  readonly weekday: number | undefined;
+}
+
 /** Weeks by days: when what is trained, what each muscle gets of it, and where it is too much too soon. */
 @Component({
   selector: 'dray-program',
@@ -109,11 +115,18 @@ export class ProgramScreen {
   protected readonly bySlot = (_: number, { slotId }: Path) => slotId;
   protected readonly fromWeek = computed(() => this.program.selected()?.week ?? this.program.presentWeek());
 
-  /** The class that would be added: the first there is, until another is chosen. */
-  protected readonly adding = linkedSignal(() => ({
-    sessionId: this.program.placeable()[0]?.id,
-    weekday: this.program.weekdays()[0],
+  private readonly addable = computed(() => ({
+    sessions: this.program.placeable().map(({ id }) => id),
+    weekdays: this.program.weekdays(),
   }));
+  /** The class that would be added: the first there is, until another is chosen. */
+  protected readonly adding = linkedSignal<ReturnType<typeof this.addable>, Adding>({
+    source: this.addable,
+    computation: ({ sessions, weekdays }, before) => ({
+      sessionId: sessions.find((id) => id === before?.value.sessionId) ?? sessions[0],
+      weekday: weekdays.find((day) => day === before?.value.weekday) ?? weekdays[0],
+    }),
+  });
 
   protected readonly unit = computed(() => this.program.view.unit());
   /** Muscles that get anything at all. */

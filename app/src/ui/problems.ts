@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input, linkedSignal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, linkedSignal } from '@angular/core';
 import { Pointer } from './pointer';
 
 interface Problem {
@@ -26,7 +26,7 @@ export class Problems {
 
   /** While a button of the pointer is down nothing comes or goes: what stands below would move from under it. */
   protected readonly shown = linkedSignal<Seen, readonly Problem[]>({
-    source: () => ({ problems: this.of(), held: this.pointer.held() }),
+    source: computed(() => ({ problems: this.of(), held: this.pointer.held() })),
     computation: ({ problems, held }, before) => (held && before ? before.value : problems),
   });
 }

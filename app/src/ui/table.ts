@@ -48,9 +48,10 @@ export class Table<Row> {
   readonly rows = input.required<readonly Row[]>();
   /** Rows at a time; all of them unless it is said. */
   readonly pageOf = input(Infinity);
-  /** With other rows one begins at their first page. */
+  private readonly length = computed(() => this.rows().length);
+  /** With more or fewer rows one begins at their first page. */
   protected readonly page = linkedSignal<number, number>({
-    source: () => this.rows().length,
+    source: this.length,
     computation: () => 0,
   });
   protected readonly shown = computed(() => rowsOn(this.rows(), this.page(), this.pageOf()));

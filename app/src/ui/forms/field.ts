@@ -33,16 +33,17 @@ export abstract class EditedField<T> {
   protected abstract readonly written: Signal<T>;
   protected readonly calls = computed(() => this.label() || this.named());
 
+  private readonly pointer = inject(Pointer);
+  private readonly seen = computed<Seen>(() => ({
+    problem: this.field().touched() ? (this.field().errors()[0]?.message ?? '') : '',
+    held: this.pointer.held(),
+  }));
   /** What is wrong, once the field was left; while a button of the pointer is down what stands there stays. */
   protected readonly problem = linkedSignal<Seen, string>({
-    source: () => ({
-      problem: this.field().touched() ? (this.field().errors()[0]?.message ?? '') : '',
-      held: this.pointer.held(),
-    }),
+    source: this.seen,
     computation: ({ problem, held }, before) => (held ? (before?.value ?? '') : problem),
   });
   protected readonly matcher: ErrorStateMatcher = { isErrorState: () => this.problem() !== '' };
-  private readonly pointer = inject(Pointer);
 
   /** What was handed on last: it may be written otherwise, "11 lb" for 5 kg, and must not count again. */
   private counted: T | undefined;
