@@ -111,7 +111,8 @@ export class RungEditor {
   }
 
   protected addNeed(rung: Rung, prop: Prop): void {
-    this.ladders.changeRung(rung.id, { needs: [...rung.needs, [prop]] });
+    const needed = rung.needs.some((need) => need.length === 1 && need[0] === prop);
+    if (!needed) this.ladders.changeRung(rung.id, { needs: [...rung.needs, [prop]] });
   }
 
   protected dropNeed(rung: Rung, at: number): void {
@@ -119,7 +120,10 @@ export class RungEditor {
   }
 
   protected addWait(rung: Rung, wait: Wait): void {
-    this.ladders.changeRung(rung.id, { prerequisites: [...rung.prerequisites, wait] });
+    const waits = rung.prerequisites.some(
+      ({ ladderId, rungId }) => ladderId === wait.ladderId && rungId === wait.rungId,
+    );
+    if (!waits) this.ladders.changeRung(rung.id, { prerequisites: [...rung.prerequisites, wait] });
   }
 
   protected dropWait(rung: Rung, at: number): void {

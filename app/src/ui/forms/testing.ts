@@ -73,6 +73,15 @@ export class ChoiceHarness extends ComponentHarness {
     await select.clickOptions({ text: words });
   }
 
+  /** Everything that can be chosen. */
+  async all(): Promise<string[]> {
+    const select = await this.select();
+    await select.open();
+    const options = await Promise.all((await select.getOptions()).map((option) => option.getText()));
+    await select.close();
+    return options;
+  }
+
   async shown(): Promise<string> {
     return (await this.select()).getValueText();
   }
