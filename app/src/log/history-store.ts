@@ -15,7 +15,7 @@ import {
   holdsByDay,
   sidesByDay,
   thenAndNow,
-  winsOf,
+  winsIn,
   type BestSet,
   type Win,
 } from '@dray/core/late';
@@ -141,14 +141,13 @@ export const HistoryStore = signalStore(
       lastDates,
       /** What of a day is worth saying; each day is looked at once. */
       winsOn: computed(() => {
-        const document = documents.document();
         const own = person();
-        const logged = document && { ...document, log: [...log()] };
+        const [entries, catalog] = [log(), view.catalog()];
         const known = new Map<string, Win[]>();
         return (date: string): readonly Win[] => {
-          if (!logged || !own) return [];
-          const found =
-            known.get(date) ?? winsOf(logged, { participantId: own.id, date, unit: own.unit }).reverse();
+          if (!own) return [];
+          const of = { participantId: own.id, date, unit: own.unit };
+          const found = known.get(date) ?? winsIn(entries, catalog, of).reverse();
           known.set(date, found);
           return found;
         };

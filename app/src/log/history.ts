@@ -34,7 +34,7 @@ import { LogHead } from './log-head';
 import { Wins } from './wins';
 
 /** Parts of the page that come one after the other. */
-const PARTS = 3;
+const PARTS = 4;
 /** Visits that are put on the page at a time. */
 const VISITS_AT_ONCE = 6;
 
@@ -80,7 +80,7 @@ export class HistoryScreen {
   protected readonly asTable = signal(false);
   protected readonly muscle = signal<Muscle>('thighFront');
 
-  /** What is first and latest, the chart, and what is worth saying with the visits: each is worked out by itself. */
+  /** What is first and latest, the chart, what is worth saying, and the visits: each is worked out by itself. */
   protected readonly parts = growing(() => (this.history.log().length > 0 ? PARTS : 0), 1);
   private readonly visitsOnPage = growing(() => this.history.days().length, VISITS_AT_ONCE);
   protected readonly days = computed(() => this.history.days().slice(0, this.visitsOnPage()));

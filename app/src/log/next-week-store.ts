@@ -40,7 +40,7 @@ interface Changed {
 }
 
 /** A class of usual size is looked through at once, a large one in breaths. */
-const PEOPLE_AT_ONCE = 8;
+const PEOPLE_AT_ONCE = 6;
 
 const CHANGED = { collection: 'changed' } as const;
 
@@ -81,7 +81,8 @@ export const NextWeekStore = signalStore(
       const document = view.document();
       const session = view.session();
       const query = session && { sessionId: session.id, week: week() };
-      return { document, query, known: new Map<string, readonly Proposal[]>() };
+      const told = new Map<string, readonly (Win & { readonly person: string })[]>();
+      return { document, query, known: new Map<string, readonly Proposal[]>(), told };
     });
     const ids = computed(() => present(view.document()?.participants ?? []).map(({ id }) => id));
     const people = growing(() => ids().length, PEOPLE_AT_ONCE);
@@ -107,24 +108,27 @@ export const NextWeekStore = signalStore(
       /** Everybody's log was looked through. */
       whole: computed(() => people() >= ids().length),
       wins: computed<readonly (Win & { readonly person: string })[]>(() => {
-        const document = view.document();
-        const session = view.session();
-        if (!document || !session) return [];
+        const { document, query, told } = reviewed();
+        if (!document || !query) return [];
         const looked = new Set(ids().slice(0, people()));
         return document.participants.flatMap(({ id, name }) => {
           if (!looked.has(id)) return [];
+          const before = told.get(id);
+          if (before) return before;
           const dates = new Set(
             logIndex(document.log)
               .ofPerson(id)
-              .filter((entry) => entry.week === week() && entry.sessionId === session.id)
+              .filter((entry) => entry.week === query.week && entry.sessionId === query.sessionId)
               .map(({ date }) => date),
           );
-          return [...dates].flatMap((date) =>
+          const wins = [...dates].flatMap((date) =>
             winsOf(document, { participantId: id, date, unit: view.unit() }).map((win) => ({
               ...win,
               person: name,
             })),
           );
+          told.set(id, wins);
+          return wins;
         });
       }),
     };

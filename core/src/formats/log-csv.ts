@@ -272,6 +272,7 @@ const MADE_HERE = 'made here';
 
 /** A file says a few loads again and again; one that does not is not kept in memory for it. */
 const MOST_LOADS = 5000;
+const MOST_TEXTS = 5000;
 
 /** Reads one line after another, counting sets on where the file does not number them. */
 class LineReader {
@@ -283,6 +284,7 @@ class LineReader {
   private readonly counts = new Map<string, number>();
   private readonly dates = new Map<string, string>();
   private readonly loads = new Map<string, number | undefined>();
+  private readonly texts = new Map<string, string>();
   /** Of the line that is read. */
   private readonly cells = emptyCells();
   private readonly columns: readonly (readonly [field: LogField, column: number])[];
@@ -368,14 +370,15 @@ class LineReader {
     const rung = version === '' ? spokenRung : catalog.versionByRung.get(version)?.rung?.id;
     if (version !== '' && rung === undefined) return `There is no rung “${version}”.`;
 
-    const sessionId = this.sessions.get(cell('session').toLowerCase()) ?? (cell('session') || ELSEWHERE);
+    const sessionId =
+      this.sessions.get(cell('session').toLowerCase()) ?? this.once(cell('session') || ELSEWHERE);
     const week = cell('week') === '' ? 1 : whole(cell('week'));
     const entry: Record<string, unknown> = {
       // One that is made here needs no looking at: each is another, and a million are not remembered.
       id: cell('id') || MADE_HERE,
       participantId,
       sessionId,
-      slotId: cell('slot') || ELSEWHERE,
+      slotId: this.once(cell('slot') || ELSEWHERE),
       week,
       date,
       exerciseId,
@@ -389,7 +392,7 @@ class LineReader {
     };
     say('nth', cell('nth') === '' ? this.nthOf({ sessionId, week, date }) : whole(cell('nth')));
     say('rungId', rung);
-    say('recipe', cell('recipe'));
+    say('recipe', this.once(cell('recipe')));
     if (cell('hold') !== '') say('hold', holdSchema.safeParse(cell('hold')).data);
     say('loadKg', loadKg);
     say('reserve', leftWords ? undefined : reserve);
@@ -403,6 +406,14 @@ class LineReader {
     if (issue) return problemFrom(issue).sentence;
     if (cell('id') === '') entry['id'] = newId();
     return entry as LogEntry;
+  }
+
+  /** The same text as it was first said: each line has its own of it, and a million of them are not kept. */
+  private once(text: string): string {
+    const known = this.texts.get(text);
+    if (known !== undefined) return known;
+    if (this.texts.size < MOST_TEXTS) this.texts.set(text, text);
+    return text;
   }
 
   private loadIn(text: string, unit: MassUnit): number | undefined {

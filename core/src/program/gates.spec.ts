@@ -6,6 +6,7 @@ import { catalog, LIBRARY_LADDERS } from '../library';
 import type { LogEntry, Participant } from '../model';
 import { USUAL_SCHEMES } from '../progress/scheme-words';
 import type { ReadyCell } from '../resolve';
+import { movedKg } from '../strength';
 
 const KIT = [...pairs(2, 4, 6, 8, 10), ...everyProp()];
 const WEEKS = 12;
@@ -41,6 +42,25 @@ describe('the harder version first', () => {
       const log: LogEntry[] = document.log.filter(({ week }) => week < now.week);
       expect(gateStatus(left, log).missing).withContext(`week ${now.week}`).toEqual([]);
     });
+  });
+
+  it('begins the rung above with what the one below has shown to be there, and with no more than the plan asks', () => {
+    const beginner = aParticipant({ tier: 'beginner', rungs: { 'press-up': 'press-counter' } });
+    const { cells } = climb('press-up', reps(3, 10), beginner);
+    const rung = (cell: ReadyCell) => cell.version.rung!.id;
+    const at = cells.findIndex((cell) => rung(ready(cell)) !== 'press-counter');
+    const [before, after] = [ready(cells[at - 1]), ready(cells[at])];
+    const moved = ({ version: { exercise, levers } }: ReadyCell) => movedKg({}, exercise, levers, beginner)!;
+    // Epley, by hand: what was made at the counter and left there, as a maximum, and what the chair takes of it.
+    const most = moved(before) * (1 + (before.work.amount + 2) / 30);
+    const able = Math.floor(30 * (most / moved(after) - 1)) - 2;
+    expect(able).toBeLessThan(10);
+    expect(after.work.amount).toBe(Math.max(5, able) as typeof after.work.amount);
+    expect(traceText(after)).toContain('not 10');
+    // From there it goes on as anything does.
+    const next = ready(cells[at + 1]);
+    expect(rung(next)).toBe(rung(after));
+    expect(next.work.amount).toBeGreaterThan(after.work.amount);
   });
 
   it('never skips the rungs of other ladders: who presses at a wall does not come to dips', () => {

@@ -1,8 +1,8 @@
-import type { Version } from '../ladder';
+import { sameVersion, type Version } from '../ladder';
 import { amountLike, amountOf, reps, seconds, type Amount } from '../model';
 import { pickLoad } from '../kit';
 import type { CellReason } from '../reason';
-import { movedKg } from '../strength';
+import { movedKg, type SetBeside } from '../strength';
 import type { DoseContext } from './context';
 import { cellLoad, saying, type Dose, type CellDraft } from './draft';
 import { gateReasons } from './gate';
@@ -68,13 +68,15 @@ function fewerByStrength(
   { prescription, limits }: CellDraft,
   version: Version,
   asked: Amount,
-  { participant, strength }: DoseContext,
+  context: DoseContext,
 ): Extract<CellReason, { kind: 'fewerByStrength' }> | undefined {
+  const { participant, strength } = context;
   const { exercise, levers } = version;
   const byItself = exercise.bodyLoad ?? exercise.loading?.bodyShare;
   if (asked.kind !== 'reps' || byItself === undefined) return undefined;
   const kg = movedKg({}, exercise, levers, participant) ?? 0;
-  const able = strength.ownReps(exercise, kg, reserveAsked(prescription, version, limits));
+  const left = reserveAsked(prescription, version, limits);
+  const able = strength.ownReps(exercise, kg, left, weekBefore(version, limits, context));
   if (able === undefined || able >= asked.amount) return undefined;
   const least = Math.ceil(asked.amount * LEAST_OF_ASKED);
   return {
@@ -84,6 +86,20 @@ function fewerByStrength(
     asked: asked.amount,
     large: able < least,
   };
+}
+
+/** What the week before asked of another version than this one, in repetitions. */
+function weekBefore(
+  version: Version,
+  limits: CellDraft['limits'],
+  { last, participant }: DoseContext,
+): SetBeside | undefined {
+  if (!last || sameVersion(last.cell.version, version) || last.cell.work.kind !== 'reps') return undefined;
+  const { exercise, levers } = last.cell.version;
+  const kg = movedKg({ loadKg: last.cell.load?.kg }, exercise, levers, participant);
+  if (kg === undefined) return undefined;
+  const reserve = reserveAsked(last.cell.planned, last.cell.version, limits);
+  return { exercise, kg, reps: last.cell.work.amount, reserve, made: last.ask.kind === 'harder' };
 }
 
 /**

@@ -1,5 +1,5 @@
 import { isHeld, isPair, type DrayDocument, type LogEntry } from '../model';
-import { versionKeyOfSet } from '../ladder';
+import { versionKeyOfSet, type Catalog } from '../ladder';
 import { catalogOf } from '../library';
 import { logIndex } from '../program';
 import { formatHeld, groupBy, SAME_LOAD_KG, type MassUnit } from '../units';
@@ -15,6 +15,13 @@ export interface Win {
   readonly words: string;
 }
 
+/** A day of one person, told in the reader's unit. */
+interface DayOf {
+  readonly participantId: string;
+  readonly date: string;
+  readonly unit: MassUnit;
+}
+
 /** Visits in a calendar month before it counts as regular. Common practice, no published source. */
 const REGULAR_VISITS = 4;
 /** Months that must have been before it. */
@@ -28,12 +35,23 @@ const MONTH = 'yyyy-mm'.length;
  * @param of whom, which day (ISO date of the visit), the reader's unit
  * @example winsOf(document, { participantId: 'odile', date: '2026-11-10', unit: 'kg' })[0]?.kind // 'firstRung'
  */
-export function winsOf(
-  document: DrayDocument,
-  { participantId, date, unit }: { participantId: string; date: string; unit: MassUnit },
+export function winsOf(document: DrayDocument, of: DayOf): Win[] {
+  return winsIn(logIndex(document.log).ofPerson(of.participantId), catalogOf(document), of);
+}
+
+/**
+ * The same from one person's entries, where they are at hand: nobody else's log is looked through for it.
+ *
+ * @param log all that the person logged, in any order
+ * @param catalog looks up what was done
+ * @param of whom, which day (ISO date of the visit), the reader's unit
+ * @example winsIn(hers, catalog, { participantId: 'odile', date: '2026-11-10', unit: 'kg' })[0]?.kind // 'firstRung'
+ */
+export function winsIn(
+  log: readonly LogEntry[],
+  catalog: Catalog,
+  { participantId, date, unit }: DayOf,
 ): Win[] {
-  const catalog = catalogOf(document);
-  const log = logIndex(document.log).ofPerson(participantId);
   const today = log.filter((entry) => entry.date === date);
   const before = log.filter((entry) => entry.date < date);
   const exercises = new Set(today.map(({ exerciseId }) => exerciseId));

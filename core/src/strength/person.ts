@@ -126,15 +126,32 @@ interface ToldSet {
 /** Repetitions at which two parts of a combination are weighed where none are asked: the usual ones (common practice). */
 const USUAL_REPS = { reps: 10, reserve: 2 };
 
+/** A set that is not in a person's book: what a week before asked. */
+export interface SetBeside {
+  readonly exercise: Exercise;
+  /** All that it moves, in kilograms; see `movedKg`. */
+  readonly kg: number;
+  readonly reps: number;
+  readonly reserve: number;
+  /** It is known to have been done as it was asked. */
+  readonly made: boolean;
+}
+
 /** What one person's sets say of every exercise, worked out once for each and kept. */
 export interface StrengthBook {
   /** Undefined for an exercise that is never loaded. */
   readonly estimate: (exercise: Exercise) => StrengthEstimate | undefined;
   /**
    * Repetitions somebody has in them with their own body, so many left undone; undefined where nothing they did says so, or it
-   * is no exercise that body weight loads. May be less than one.
+   * is no exercise that body weight loads. May be less than one. A set beside the book counts where the book says nothing, and
+   * where it was made and says more.
    */
-  readonly ownReps: (exercise: Exercise, kg: number, reserve: number) => number | undefined;
+  readonly ownReps: (
+    exercise: Exercise,
+    kg: number,
+    reserve: number,
+    beside?: SetBeside,
+  ) => number | undefined;
   /** The whole running estimate, for looking at; undefined for an exercise that says nothing of strength, and for a combination. */
   readonly running: (exercise: Exercise, formula?: Formula) => RunningEstimate | undefined;
 }
@@ -286,10 +303,13 @@ export function strengthBook(
 
   const book: StrengthBook = {
     running,
-    ownReps(exercise, kg, reserve) {
+    ownReps(exercise, kg, reserve, beside) {
       const found = running(exercise);
-      if (!found || found.own + found.carried === 0) return undefined;
-      const percent = (kg * 100) / cautiousMax(found);
+      const known = found && found.own + found.carried > 0 ? cautiousMax(found) : undefined;
+      const shown = beside && shownBy(beside, exercise);
+      const maxKg = known !== undefined && beside?.made ? Math.max(known, shown ?? 0) : (known ?? shown);
+      if (maxKg === undefined) return undefined;
+      const percent = (kg * 100) / maxKg;
       return percent > 100 ? 0 : Math.floor(curveOf(participant.formula).repsAt(percent)) - reserve;
     },
     estimate(exercise) {
@@ -297,6 +317,17 @@ export function strengthBook(
       return kept.get(exercise.id);
     },
   };
+  /** The maximum of an exercise by one set of another of the same lift. */
+  function shownBy({ exercise: from, kg, reps, reserve }: SetBeside, to: Exercise): number | undefined {
+    const [told, asked] = [liftOf(from), liftOf(to)];
+    if (!told || told.lift !== asked?.lift || saysNothing(from)) return undefined;
+    const { ratio, plusKg } = worthIn(told, asked, participant.bodyMassKg);
+    const percent = curveOf(participant.formula).percentAt(Math.min(MOST_READABLE_REPS, reps + reserve));
+    const shown = ((kg * 100) / percent) * ratio + plusKg;
+    // What shows only a least says nothing where that much is taken for granted.
+    return showsALeast(from) && shown <= (running(to)?.maxKg ?? 0) ? undefined : shown;
+  }
+
   /** Of sets that show a least only those that show more than is known. */
   function isNews(told: ToldSet): boolean {
     const exercise = exerciseOf(told);
