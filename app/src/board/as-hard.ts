@@ -1,14 +1,11 @@
 import { computed, inject, Injectable } from '@angular/core';
-import { doneSets, formatLoad, fullName, strengthBook, type Reason } from '@dray/core';
+import { doneSets, formatLoad, fullName, strengthBook, usualWorkKg, type Reason } from '@dray/core';
 import { bodyOf } from '../ui/figure/body-of';
 import { FigureBook } from '../ui/figure/figure-book';
 import { JOINT_WORDS } from '../ui/figure/joint-words';
 import { BoardStore } from './board-store';
 
 type Substituted = Extract<Reason, { readonly kind: 'substituted' }>;
-
-/** What ten repetitions with a few left come to, of the most somebody could lift once (common practice, no published source). */
-const OF_THE_MOST = 0.7;
 
 /** For somebody who has nothing to hold: the version of those that are allowed and possible which asks as much of the same joint. */
 @Injectable()
@@ -31,8 +28,9 @@ export class AsHard {
     const { view } = this.board;
     const log = document.log.filter(({ participantId }) => participantId === person.id);
     const book = strengthBook(person, doneSets(person, log), view.catalog(), view.today());
-    const kg = OF_THE_MOST * (book.estimate(missed.from.exercise)?.maxKg ?? 0);
-    if (kg === 0) return '';
+    const estimate = book.estimate(missed.from.exercise);
+    if (!estimate) return '';
+    const kg = usualWorkKg(estimate);
     const { exercise, levers } = missed.from;
     const found = figures.asHardAs(
       { exercise, levers, held: { hold, kg } },

@@ -1,6 +1,7 @@
 import { place, type CarriedShare, type Hanging, type Placed, type Held } from './place';
 import { AT, FREEDOMS, SIDES, type Pose, type View } from './pose';
 import type { Rest } from './rest';
+import { USUAL_STATURE_CM } from './segments';
 import { skeletonOf, type Shortening } from './skeleton';
 
 /** One pose of a movement, and what it rests on. */
@@ -41,10 +42,20 @@ export function placedKeys(move: Move, statureCm: number): readonly Placed[] {
   PLACED.set(move, kept);
   const known = kept.get(statureCm);
   if (known) return known;
+  if (statureCm !== USUAL_STATURE_CM && isLikeAtAnyStature(move)) return placedKeys(move, USUAL_STATURE_CM);
+  // Another stature stands nearly alike: its poses are found from those of the usual one, whoever was asked for first.
+  const usual = statureCm === USUAL_STATURE_CM ? [] : placedKeys(move, USUAL_STATURE_CM);
   const placed: Placed[] = [];
-  for (const key of move.keys) placed.push(place(stanceOf(move, key), statureCm, placed.at(-1)));
+  move.keys.forEach((key, at) => {
+    placed.push(place(stanceOf(move, key), statureCm, placed.at(-1), usual[at]?.numbers));
+  });
   kept.set(statureCm, placed);
   return placed;
+}
+
+/** All is in shares of stature; only what is so many centimetres high is another share of another body. */
+function isLikeAtAnyStature({ keys }: Move): boolean {
+  return keys.every(({ rests }) => rests.every(({ on }) => on.cm === undefined));
 }
 
 const SAMPLED = new WeakMap<Move, Map<number, readonly Placed[]>>();
@@ -59,6 +70,7 @@ export function samplesOf(move: Move, statureCm: number): readonly Placed[] {
   SAMPLED.set(move, kept);
   const known = kept.get(statureCm);
   if (known) return known;
+  if (statureCm !== USUAL_STATURE_CM && isLikeAtAnyStature(move)) return samplesOf(move, USUAL_STATURE_CM);
   const keys = placedKeys(move, statureCm);
   // Between two that rest on other things nobody knows what bears when.
   const samples = keys.flatMap((key, at) => {

@@ -67,6 +67,43 @@ describe('place', () => {
   });
 });
 
+describe('placedKeys', () => {
+  /** Up from a chair; each time another one, so that nothing of it was found before. */
+  const rise = (): Move => ({
+    view: 'side',
+    keys: [
+      { pose: { lean: 20, hip: 90, knee: 90 }, rests: [chair(45), { with: 'foot', on: FLOOR }] },
+      { pose: {}, rests: [{ with: 'foot', on: FLOOR, at: 'asBefore' }], balanced: true },
+    ],
+  });
+  const numbers = (move: Move, statureCm: number) =>
+    placedKeys(move, statureCm).map((placed) => [...placed.numbers]);
+
+  it('finds the same poses whoever was asked for first', () => {
+    const [one, other] = [rise(), rise()];
+    const tallFirst = [195, 150, 170].map((statureCm) => numbers(one, statureCm));
+    const usualFirst = [170, 150, 195].map((statureCm) => numbers(other, statureCm));
+    expect(tallFirst).toEqual([...usualFirst].reverse());
+  });
+
+  it('sets a tall body and a short one on the same chair, each as the chair wants it', () => {
+    const move = rise();
+    for (const statureCm of [150, 170, 195]) {
+      const [sitting, standing] = placedKeys(move, statureCm);
+      expect([sitting!.miss < 1e-3, standing!.miss < 1e-3]).toEqual([true, true]);
+      expect([withinRanges(sitting!), withinRanges(standing!)]).toEqual([true, true]);
+    }
+    const knee = (statureCm: number) => placedKeys(move, statureCm)[0]!.numbers[AT.near.knee]!;
+    expect(knee(195)).toBeGreaterThan(knee(150));
+  });
+
+  it('is the same at any stature where nothing is measured in centimetres', () => {
+    expect(placedKeys(squat, 195)).toBe(placedKeys(squat, 170));
+    const move = rise();
+    expect(placedKeys(move, 195)).not.toBe(placedKeys(move, 170));
+  });
+});
+
 describe('between', () => {
   it('goes from one key to the next without bending the wrong way or letting the feet slide', () => {
     const [top, bottom] = placedKeys(squat, 170);

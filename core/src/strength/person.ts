@@ -123,8 +123,20 @@ interface ToldSet {
   readonly kg: number;
 }
 
-/** Repetitions at which two parts of a combination are weighed where none are asked: the usual ones (common practice). */
+/** What is taken where no repetitions are asked: the usual ones (common practice, no published source). */
 const USUAL_REPS = { reps: 10, reserve: 2 };
+
+/**
+ * What somebody works with for ten repetitions with two left, by the equation their maximum was read with.
+ *
+ * @param estimate of the exercise
+ * @returns kilograms
+ * @example usualWorkKg({ maxKg: 100, formula: 'epley' }) // 71.4
+ */
+export function usualWorkKg({ maxKg, formula }: Pick<StrengthEstimate, 'maxKg' | 'formula'>): number {
+  const { reps, reserve } = USUAL_REPS;
+  return (maxKg * curveOf(formula).percentAt(reps + reserve)) / 100;
+}
 
 /** A set that is not in a person's book: what a week before asked. */
 export interface SetBeside {

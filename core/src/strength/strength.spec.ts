@@ -16,6 +16,7 @@ import {
   movedKg,
   rowShare,
   strengthBook,
+  usualWorkKg,
   StrengthRangeError,
   SURE_SD,
   type StrengthObservation,
@@ -410,6 +411,57 @@ describe('strengthBook', () => {
     const chair = movedKg({}, pressUp, { surfaceHeight: 45 }, person)!;
     expect(fromTheCounter.ownReps(pressUp, chair, 2)).toBeLessThan(at(45));
     expect(strengthBook(person, [], catalog).ownReps(pressUp, 40, 2)).toBeUndefined();
+  });
+});
+
+describe('a set beside the book', () => {
+  const exercise = (id: string): Exercise => catalog.exerciseById(id)!;
+  const person = aParticipant({ bodyMassKg: 70 });
+  const pressUp = exercise('press-up');
+  const at = (surfaceHeight: number) => movedKg({}, pressUp, { surfaceHeight }, person)!;
+  const shown = (surfaceHeight: number, reps: number, made: boolean) => ({
+    exercise: pressUp,
+    kg: at(surfaceHeight),
+    reps,
+    reserve: 2,
+    made,
+  });
+  const known = (rungId: string, reps: number) =>
+    strengthBook(person, [{ exerciseId: 'press-up', rungId, reps, reserve: 2, date: '2026-10-01' }], catalog);
+  const none = strengthBook(person, [], catalog);
+
+  it('says what the book does not: as many where it was done, fewer where more of the body is moved', () => {
+    const asMany = none.ownReps(pressUp, at(90), 2, shown(90, 12, false))!;
+    // What is read from a whole number of repetitions may come back a hair under it.
+    expect([11, 12]).toContain(asMany);
+    expect(none.ownReps(pressUp, at(45), 2, shown(90, 12, false))).toBeLessThan(asMany);
+    expect(none.ownReps(pressUp, at(45), 2)).toBeUndefined();
+  });
+
+  it('says nothing of another lift, and a few squats by body weight nothing of squats', () => {
+    const squat = exercise('free-squat');
+    const beside = { ...shown(0, 8, true), exercise: squat, kg: movedKg({}, squat, {}, person)! };
+    expect(none.ownReps(pressUp, at(0), 2, beside)).toBeUndefined();
+    const narrow = exercise('narrow-squat');
+    expect(none.ownReps(narrow, movedKg({}, narrow, {}, person)!, 2, beside)).toBeUndefined();
+  });
+
+  it('counts for more than the book only where it was made, and never for less', () => {
+    const weak = known('press-counter', 8);
+    const before = weak.ownReps(pressUp, at(45), 2)!;
+    expect(weak.ownReps(pressUp, at(45), 2, shown(45, 10, false))).toBe(before);
+    expect(weak.ownReps(pressUp, at(45), 2, shown(45, 10, true))).toBeGreaterThan(before);
+    const strong = known('press-floor', 20);
+    const many = strong.ownReps(pressUp, at(0), 2)!;
+    expect(strong.ownReps(pressUp, at(0), 2, shown(90, 5, true))).toBe(many);
+  });
+});
+
+describe('usualWorkKg', () => {
+  it('is what leaves two of twelve by the person’s own equation', () => {
+    // Epley 1985: 100 ÷ (1 + 12 ÷ 30). Brzycki 1993: 100 × (37 − 12) ÷ 36.
+    expect(usualWorkKg({ maxKg: 100, formula: 'epley' })).toBeCloseTo(71.43, 2);
+    expect(usualWorkKg({ maxKg: 100, formula: 'brzycki' })).toBeCloseTo(69.44, 2);
   });
 });
 
