@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { LogStore } from './log-store';
 import { NextWeekStore } from './next-week-store';
 
@@ -23,8 +23,13 @@ describe('NextWeekStore', () => {
     db.close();
   });
 
-  const store = () => TestBed.runInInjectionContext(() => new NextWeekStore());
-  const cellOf = (sheet: ReturnType<typeof store>, person: string, slot: string) => {
+  /** Once everybody’s log is looked through. */
+  const store = async () => {
+    const sheet = TestBed.runInInjectionContext(() => new NextWeekStore());
+    await until(() => sheet.whole());
+    return sheet;
+  };
+  const cellOf = (sheet: Awaited<ReturnType<typeof store>>, person: string, slot: string) => {
     sheet.view.showWeek(2);
     const board = sheet.view.board();
     const at = board?.columns.findIndex((column) => column.slot.id === slot) ?? -1;
@@ -33,8 +38,8 @@ describe('NextWeekStore', () => {
     return cell?.status === 'ready' ? cell : undefined;
   };
 
-  it('lists the class by kind, and opens with the first that is open', () => {
-    const sheet = store();
+  it('lists the class by kind, and opens with the first that is open', async () => {
+    const sheet = await store();
     expect(sheet.reviewed()).toBe(1);
     expect(sheet.lines().length).toBe(36);
     expect(sheet.open()).toBe(36);
@@ -43,8 +48,8 @@ describe('NextWeekStore', () => {
     expect(sheet.selected()?.proposal.id).toBe(sheet.lines()[1]!.proposal.id);
   });
 
-  it('agrees to a changed number, and undo opens it again', () => {
-    const sheet = store();
+  it('agrees to a changed number, and undo opens it again', async () => {
+    const sheet = await store();
     const line = sheet.lines().find(({ proposal }) => proposal.id === 'bram tue-squat 1')!;
     sheet.change(line.proposal.id, { amount: 7 });
     sheet.decide([line.proposal], 'agreed');
@@ -54,8 +59,8 @@ describe('NextWeekStore', () => {
     expect(sheet.open()).toBe(36);
   });
 
-  it('shows for every line what the board then says', () => {
-    const sheet = store();
+  it('shows for every line what the board then says', async () => {
+    const sheet = await store();
     const lines = sheet.lines();
     sheet.decide(
       lines.map(({ proposal }) => proposal),
@@ -71,8 +76,8 @@ describe('NextWeekStore', () => {
     expect(sheet.open()).toBe(0);
   });
 
-  it('leaves declined ones at the same numbers, and says which it was', () => {
-    const sheet = store();
+  it('leaves declined ones at the same numbers, and says which it was', async () => {
+    const sheet = await store();
     const line = sheet.lines().find(({ proposal }) => proposal.id === 'bram tue-squat 1')!;
     sheet.decide([line.proposal], 'declined');
     expect<number | undefined>(cellOf(sheet, 'bram', 'tue-squat')?.work.amount).toBe(

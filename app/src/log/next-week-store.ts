@@ -39,8 +39,8 @@ interface Changed {
   readonly pin: Pin;
 }
 
-/** A class of usual size is looked through at once, a large one in breaths. */
-const PEOPLE_AT_ONCE = 6;
+/** A class is looked through in breaths: a log of years takes its time. */
+const PEOPLE_AT_ONCE = 3;
 
 const CHANGED = { collection: 'changed' } as const;
 

@@ -30,6 +30,20 @@ describe('Shortcuts', () => {
     expect(shortcuts.of(press({ key: '“', code: 'BracketLeft', altKey: true }))).toBe('[');
   });
 
+  it('that write nothing count however letters are used: a class is led with arrows and the space bar', () => {
+    provideFreshBrowser();
+    const shortcuts = TestBed.inject(Shortcuts);
+    for (const choice of ['alone', 'alt', 'off'] as const) {
+      shortcuts.choose(choice);
+      for (const key of [' ', 'ArrowRight', 'Escape', 'Delete'])
+        expect(shortcuts.of(press({ key })))
+          .withContext(choice)
+          .toBe(key);
+      expect(shortcuts.of(press({ key: ' ' }, document.createElement('textarea')))).toBeUndefined();
+      expect(shortcuts.of(press({ key: 'ArrowLeft', ctrlKey: true }))).toBeUndefined();
+    }
+  });
+
   it('are off where the coach wants none, and stay so', async () => {
     const db = provideFreshBrowser();
     TestBed.inject(Shortcuts).choose('off');

@@ -40,6 +40,9 @@ export class Shortcuts {
    */
   of(event: KeyboardEvent): string | undefined {
     if (event.ctrlKey || event.metaKey) return undefined;
+    // What writes nothing is in nobody's way: arrows, Escape and the long key at the bottom are no characters.
+    const plain = event.key === ' ' || event.key.length > 1;
+    if (plain && !event.altKey) return isField(event.target) ? undefined : event.key;
     if (this.chosen() === 'alone') return event.altKey || isField(event.target) ? undefined : event.key;
     return this.chosen() === 'alt' && event.altKey ? printed(event) : undefined;
   }
