@@ -4,28 +4,21 @@ import { logIndex, type ReadyCell, type Session } from '@dray/core';
 import { logSets, phaseMs, scoreOf } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { giveCautions, openedDocuments, provideFreshBrowser, putIn, until } from '../testing';
-import { FLOOR_CLOCK } from './clock';
+import { giveCautions, openedDocuments, putIn, until } from '../testing';
 import { FloorLog } from './floor-log';
 import { FloorStore } from './floor-store';
 import { Lanes } from './lane-view';
 import { Runs } from './runs';
-import { SPEAKER, type Sound } from './speaker';
-import { WrittenSpeaker } from './written-speaker';
-
-const EVENING = Date.UTC(2026, 10, 24, 18, 30);
+import type { Sound } from './speaker';
+import { EVENING, provideFloor } from './testing';
 
 describe('FloorStore', () => {
   let db: DrayDb;
-  let now: number;
-  let written: Sound[];
+  let clock: { now: number };
+  let heard: readonly Sound[];
 
   beforeEach(() => {
-    db = provideFreshBrowser();
-    now = EVENING;
-    written = [];
-    TestBed.overrideProvider(FLOOR_CLOCK, { useValue: () => now });
-    TestBed.overrideProvider(SPEAKER, { useFactory: () => new WrittenSpeaker(() => now, written), deps: [] });
+    ({ db, clock, heard } = provideFloor());
   });
 
   afterEach(() => {
@@ -40,7 +33,7 @@ describe('FloorStore', () => {
     await until(() => floor.opened() && floor.leads());
     const view = TestBed.inject(ViewStore);
     const after = (ms: number) => {
-      now += ms;
+      clock.now += ms;
       floor.tick();
     };
     const lane = (id: string) =>
@@ -132,13 +125,13 @@ describe('FloorStore', () => {
     const pain = { place: 'knee', score: 5 };
     await TestBed.inject(Runs).add(id, {
       kind: 'pain',
-      at: now,
+      at: clock.now,
       participantId: 'juno',
       turnId: 'tue-squat.1',
       pain,
       stops: ['tue-squat'],
     });
-    now += 1000;
+    clock.now += 1000;
     const { documents, close } = await window();
     const hurt = () => logIndex(documents.document()!.log).ofCell('juno', 'tue-squat')[0]?.pain;
     await until(() => hurt() !== undefined);
@@ -183,7 +176,7 @@ describe('FloorStore', () => {
     first.close();
     const [entry] = logIndex(first.documents.document()!.log).ofCell('juno', 'tue-squat');
     await first.documents.record('put right', [{ ...entry!, amount: 3 }]);
-    now += 2000;
+    clock.now += 2000;
     const { documents, floor, close } = await window();
     const before = documents.document()!.log.length;
     floor.send({ kind: 'next' });
@@ -226,9 +219,9 @@ describe('FloorStore', () => {
     const wanted = scoreOf(floor.run()!.plan).signals.map(({ kind, at }) => `${kind} ${at}`);
     // Timers of a hidden page: from a tenth of a second to a minute late.
     for (let step = 0; floor.run()?.status === 'going'; step += 1) after(100 + ((step * 7919) % 59_900));
-    expect(now - EVENING).toBeGreaterThan(2 * 3_600_000);
-    const heard = new Set(written.map(({ kind, at }) => `${kind} ${at - EVENING}`));
-    expect([...heard].sort()).toEqual([...new Set(wanted)].sort());
+    expect(clock.now - EVENING).toBeGreaterThan(2 * 3_600_000);
+    const signals = new Set(heard.map(({ kind, at }) => `${kind} ${at - EVENING}`));
+    expect([...signals].sort()).toEqual([...new Set(wanted)].sort());
     close();
   });
 
@@ -240,7 +233,7 @@ describe('FloorStore', () => {
     const { at, phase } = first.floor.run()!;
     const left = phaseMs(first.floor.run()!);
     first.close();
-    now += 12 * 60_000;
+    clock.now += 12 * 60_000;
     const { floor, after, close } = await window();
     expect(Math.round((floor.away() ?? 0) / 60_000)).toBe(12);
     floor.send({ kind: 'next' });
@@ -259,7 +252,7 @@ describe('FloorStore', () => {
     await until(async () => (await db.runEvents.toArray()).some(({ event }) => event.kind === 'give'));
     const { at } = first.floor.run()!;
     first.close();
-    now += 3000;
+    clock.now += 3000;
     const { floor, close } = await window();
     expect(floor.away()).toBeUndefined();
     expect(floor.run()?.at).toBe(at);
@@ -273,7 +266,7 @@ describe('FloorStore', () => {
     for (let set = 0; set < 3; set += 1) {
       while (floor.run()!.phase === 'gap' || floor.run()!.turns[floor.run()!.at]!.slotId !== 'tue-squat')
         floor.send({ kind: 'next' });
-      now += 40_000;
+      clock.now += 40_000;
       floor.send({ kind: 'next' });
     }
     floor.send({ kind: 'end' });

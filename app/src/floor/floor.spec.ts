@@ -2,36 +2,28 @@ import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
 import { MatButtonHarness } from '@angular/material/button/testing';
 import { provideRouter } from '@angular/router';
-import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { openedDocuments, until } from '../testing';
 import { Frame } from '../ui/frame';
 import { Shortcuts } from '../ui/keys';
-import { FLOOR_CLOCK } from './clock';
 import { FloorScreen } from './floor';
 import { FloorChoices } from './floor-choices';
 import { FloorStore } from './floor-store';
-import { SPEAKER, type Sound } from './speaker';
-import { WrittenSpeaker } from './written-speaker';
+import { provideFloor } from './testing';
 
 describe('FloorScreen', () => {
-  let db: DrayDb;
-  let now: number;
+  let given: ReturnType<typeof provideFloor>;
 
   beforeEach(async () => {
-    db = provideFreshBrowser();
-    now = Date.UTC(2026, 10, 24, 18, 30);
-    const written: Sound[] = [];
+    given = provideFloor();
     TestBed.configureTestingModule({ providers: [provideRouter([])] });
-    TestBed.overrideProvider(FLOOR_CLOCK, { useValue: () => now });
-    TestBed.overrideProvider(SPEAKER, { useFactory: () => new WrittenSpeaker(() => now, written), deps: [] });
     await openedDocuments();
     TestBed.inject(ViewStore).showSession('tuesday');
   });
 
   afterEach(() => {
     TestBed.resetTestingModule();
-    db.close();
+    given.db.close();
   });
 
   async function screen() {
@@ -50,7 +42,7 @@ describe('FloorScreen', () => {
       return event.defaultPrevented;
     };
     const after = (ms: number) => {
-      now += ms;
+      given.clock.now += ms;
       floor.tick();
     };
     const touch = async () => {

@@ -5,11 +5,9 @@ import { MatButtonHarness } from '@angular/material/button/testing';
 import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
 import { logIndex } from '@dray/core';
 import { noteKey } from '@dray/core/late';
-import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { openedDocuments, until } from '../testing';
 import { ChoiceHarness } from '../ui/forms/testing';
-import { FLOOR_CLOCK } from './clock';
 import { FloorChoices } from './floor-choices';
 import { FloorLog } from './floor-log';
 import { FloorStore } from './floor-store';
@@ -17,8 +15,7 @@ import { Lanes } from './lane-view';
 import { PersonPanel } from './person-panel';
 import { QuestionPanel } from './question-panel';
 import { ReadyPanel } from './ready-panel';
-import { SPEAKER, type Sound } from './speaker';
-import { WrittenSpeaker } from './written-speaker';
+import { provideFloor } from './testing';
 
 /** The three panels as they stand beside the floor, with its stores. */
 @Component({
@@ -47,22 +44,17 @@ class Host {
 }
 
 describe('The panels of the floor', () => {
-  let db: DrayDb;
-  let now: number;
+  let given: ReturnType<typeof provideFloor>;
 
   beforeEach(async () => {
-    db = provideFreshBrowser();
-    now = Date.UTC(2026, 10, 24, 18, 30);
-    const written: Sound[] = [];
-    TestBed.overrideProvider(FLOOR_CLOCK, { useValue: () => now });
-    TestBed.overrideProvider(SPEAKER, { useFactory: () => new WrittenSpeaker(() => now, written), deps: [] });
+    given = provideFloor();
     await openedDocuments();
     TestBed.inject(ViewStore).showSession('tuesday');
   });
 
   afterEach(() => {
     TestBed.resetTestingModule();
-    db.close();
+    given.db.close();
   });
 
   async function opened() {
@@ -128,7 +120,7 @@ describe('The panels of the floor', () => {
       const kept = { touch: 'pause', waterMinutes: 20, sounds: false, voice: true, volume: 8 } as const;
       expect(TestBed.inject(FloorChoices).all()).toEqual(kept);
       await until(async () =>
-        (await db.device.toArray()).some(
+        (await given.db.device.toArray()).some(
           ({ id, value }) => id === 'floor choices' && JSON.stringify(value) === JSON.stringify(kept),
         ),
       );

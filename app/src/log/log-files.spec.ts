@@ -1,6 +1,7 @@
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
 import { MatButtonHarness } from '@angular/material/button/testing';
+import { MatStepperHarness } from '@angular/material/stepper/testing';
 import { catalogOf, type LogEntry } from '@dray/core';
 import { LOG_FIELD_NAMES, logFromCsv, previewLogCsv } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
@@ -81,6 +82,7 @@ describe('LogFiles', () => {
   async function opened() {
     const fixture = TestBed.createComponent(LogFiles);
     const host = fixture.nativeElement as HTMLElement;
+    document.body.append(host);
     const loader = TestbedHarnessEnvironment.loader(fixture);
     const give = async (csv: string, name = 'sets.csv') => {
       const field = host.querySelector<HTMLInputElement>('input[type=file]')!;
@@ -97,7 +99,7 @@ describe('LogFiles', () => {
     const says = () => [...host.querySelectorAll('[role=status]')].map((own) => own.textContent.trim());
     const fields = () => host.querySelectorAll('[data-testid=log-mapping] dray-choice').length;
     const log = () => TestBed.inject(ViewStore).documents.document()!.log;
-    return { fixture, give, press, choice, words, says, fields, log };
+    return { fixture, loader, give, press, choice, words, says, fields, log };
   }
 
   it('guesses what each column is, waits for what it cannot, and imports only the good lines when it is told', async () => {
@@ -123,12 +125,32 @@ describe('LogFiles', () => {
     ]);
   });
 
+  it('folds the columns away once they are looked through, and has them again when they are gone back to', async () => {
+    const { give, press, words, fields, fixture, loader } = await opened();
+    await give(CSV.replace('when', 'date'));
+    await until(() => fields() === FIELDS);
+    const shown = () =>
+      (fixture.nativeElement as HTMLElement)
+        .querySelector('[data-testid=log-mapping]')!
+        .checkVisibility({ visibilityProperty: true });
+    expect(shown()).toBeTrue();
+    await press('Look through it');
+    await until(() => words('log-found') !== '');
+    expect(shown()).toBeFalse();
+    const [columns] = await (await loader.getHarness(MatStepperHarness)).getSteps();
+    await columns!.select();
+    expect(shown()).toBeTrue();
+    expect(fields()).toBe(FIELDS);
+  });
+
   it('looks again when a column is said to be another one', async () => {
-    const { give, press, choice, words, fields } = await opened();
+    const { give, press, choice, words, fields, loader } = await opened();
     await give(CSV.replace('when', 'date'));
     await until(() => fields() === FIELDS);
     await press('Look through it');
     await until(() => words('log-found') !== '');
+    const [columns] = await (await loader.getHarness(MatStepperHarness)).getSteps();
+    await columns!.select();
     await (await choice('exercise *')).choose('–');
     expect(words('log-found')).toBe('');
     await press('Look through it');

@@ -5,6 +5,7 @@ import {
   DestroyRef,
   DOCUMENT,
   inject,
+  linkedSignal,
   signal,
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
@@ -49,10 +50,11 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
       />
     }
     @if (preview(); as seen) {
-      <mat-stepper orientation="vertical" [selectedIndex]="found() ? 1 : 0">
+      <mat-stepper orientation="vertical" [selectedIndex]="step()" (selectedIndexChange)="step.set($event)">
         <ng-template matStepperIcon="edit"><mat-icon svgIcon="check" /></ng-template>
         <mat-step i18n-label label="What each column is">
-          <div data-testid="log-mapping">
+          <!-- So many fields take their time to lay out, folded away too. -->
+          <div data-testid="log-mapping" [hidden]="step() > 0">
             <p i18n class="hint">
               {{ name() }}: {seen.lines, plural, =1 {1 line} other {{{ seen.lines }} lines}}
             </p>
@@ -143,6 +145,8 @@ export class LogFiles {
   protected readonly mapping = signal<LogMapping>({});
   protected readonly order = signal<LogPreview['dateOrder']>('year first');
   protected readonly found = signal<LogCsvFound | undefined>(undefined);
+  /** What was found is shown at once; the columns can be gone back to. */
+  protected readonly step = linkedSignal(() => (this.found() ? 1 : 0));
   protected readonly done = signal('');
   private readonly about = computed(() => {
     const document = this.documents.document();
