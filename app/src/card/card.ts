@@ -12,7 +12,7 @@ import {
   LOCALE_ID,
   signal,
 } from '@angular/core';
-import { MatButton, MatIconButton } from '@angular/material/button';
+import { MatIconButton } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
@@ -46,7 +46,6 @@ interface Printing {
   selector: 'dray-card',
   imports: [
     ChoiceField,
-    MatButton,
     MatIcon,
     MatIconButton,
     MatMenuModule,

@@ -146,7 +146,7 @@ export class LogFiles {
   protected readonly order = signal<LogPreview['dateOrder']>('year first');
   protected readonly found = signal<LogCsvFound | undefined>(undefined);
   /** What was found is shown at once; the columns can be gone back to. */
-  protected readonly step = linkedSignal(() => (this.found() ? 1 : 0));
+  protected readonly step = linkedSignal<number>(() => (this.found() ? 1 : 0));
   protected readonly done = signal('');
   private readonly about = computed(() => {
     const document = this.documents.document();
