@@ -15,6 +15,9 @@ import { growing } from '../ui/growing';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
 
+/** A line has its own buttons: so many of them are as much work as a screen of plain ones. */
+const LINES_AT_ONCE = 8;
+
 /** What the log says of next week, for the whole class in one list; nothing changes before the coach agrees. */
 @Component({
   selector: 'dray-next-week',
@@ -32,8 +35,9 @@ export class NextWeekScreen {
   protected readonly sets = overrideSchema.shape.sets.unwrap();
   protected readonly amount = overrideSchema.shape.amount.unwrap();
 
-  private readonly onPage = growing(() =>
-    this.sheet.groups().reduce((sum, { lines }) => sum + lines.length, 0),
+  private readonly onPage = growing(
+    () => this.sheet.groups().reduce((sum, { lines }) => sum + lines.length, 0),
+    LINES_AT_ONCE,
   );
   protected readonly groups = computed(() => {
     let left = this.onPage();

@@ -34,6 +34,19 @@ describe('the chart of a maximum', () => {
     expect(dotsOf(sets(5)).length).toBe(15);
   });
 
+  it('draws a line of years with as many points as can be told apart, to the last day', () => {
+    const running = estimateStrength(sets(1800))!;
+    const [, , line] = strengthChart(running, 'kg')(COLOURS).data.datasets;
+    const points = line!.data as { x: number; y: number }[];
+    expect(running.path.length).toBeGreaterThan(1700);
+    expect(points.length).toBeLessThan(410);
+    expect(points.map(({ x }) => x)).toEqual(points.map(({ x }) => x).sort((a, b) => a - b));
+    expect(points.at(-1)!.y).toBeCloseTo(running.maxKg, 1);
+    // Of a few weeks every day is there.
+    const few = estimateStrength(sets(20))!;
+    expect(strengthChart(few, 'kg')(COLOURS).data.datasets[2]!.data.length).toBeGreaterThanOrEqual(20);
+  });
+
   it('leaves out of years of sets only dots that lie on another', () => {
     const days = 1800;
     const dots = dotsOf(sets(days));

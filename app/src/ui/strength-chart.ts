@@ -7,6 +7,7 @@ const round = (value: number) => Math.round(value * 10) / 10;
 const FEW_DAYS = 7;
 /** So many dots lie beside each other, or above, before two cannot be told apart. */
 const DOTS = { across: 200, up: 60 };
+const LINE_ACROSS = 400;
 
 interface Dot {
   readonly x: number;
@@ -28,8 +29,13 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
   const show = (kg: number) => round(inUnit(kg, unit));
   const last = running.path.at(-1);
   const points = last?.date === running.date ? running.path : [...running.path, running];
+  const wide = Math.max(FEW_DAYS, day(running.date));
+  /** A line of years has no more points than can be told apart, the latest of each. */
+  const drawn = [
+    ...new Map(points.map((point) => [Math.round((day(point.date) / wide) * LINE_ACROSS), point])).values(),
+  ];
   const line = (of: 'maxKg' | 'lowKg' | 'highKg') =>
-    points.map((point) => ({ x: day(point.date), y: show(point[of]) }));
+    drawn.map((point) => ({ x: day(point.date), y: show(point[of]) }));
   const wild = new Set(
     running.wild.filter(({ believed }) => !believed).map(({ observation }) => observation),
   );
@@ -37,7 +43,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
   const sound = running.readings.filter(({ observation }) => !wild.has(observation));
   const shown = [...sound.map(({ impliedKg }) => impliedKg), ...points.flatMap((p) => [p.lowKg, p.highKg])];
   const [least, most] = [show(Math.min(...shown) * 0.96), show(Math.max(...shown) * 1.04)];
-  const apart = onePerSpot(Math.max(FEW_DAYS, day(running.date)), most - least);
+  const apart = onePerSpot(wide, most - least);
   const dots = (kind: 'own' | 'carried' | 'wild') =>
     apart(
       running.readings
