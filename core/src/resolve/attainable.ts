@@ -76,7 +76,7 @@ function fewerByStrength(
   if (asked.kind !== 'reps' || byItself === undefined) return undefined;
   const kg = movedKg({}, exercise, levers, participant) ?? 0;
   const left = reserveAsked(prescription, version, limits);
-  const able = strength.ownReps(exercise, kg, left, weekBefore(version, limits, context));
+  const able = strength.ownReps(exercise, kg, left, weekBefore(version, context));
   if (able === undefined || able >= asked.amount) return undefined;
   const least = Math.ceil(asked.amount * LEAST_OF_ASKED);
   return {
@@ -89,17 +89,14 @@ function fewerByStrength(
 }
 
 /** What the week before asked of another version than this one, in repetitions. */
-function weekBefore(
-  version: Version,
-  limits: CellDraft['limits'],
-  { last, participant }: DoseContext,
-): SetBeside | undefined {
+function weekBefore(version: Version, { last, participant }: DoseContext): SetBeside | undefined {
   if (!last || sameVersion(last.cell.version, version) || last.cell.work.kind !== 'reps') return undefined;
   const { exercise, levers } = last.cell.version;
   const kg = movedKg({ loadKg: last.cell.load?.kg }, exercise, levers, participant);
   if (kg === undefined) return undefined;
-  const reserve = reserveAsked(last.cell.planned, last.cell.version, limits);
-  return { exercise, kg, reps: last.cell.work.amount, reserve, made: last.ask.kind === 'harder' };
+  // What was to be left then, and not what this version asks to leave: that may be more than was shown.
+  const { amount, reserve = 0 } = last.cell.work;
+  return { exercise, kg, reps: amount, reserve, made: last.ask.kind === 'harder' };
 }
 
 /**
