@@ -23,8 +23,8 @@ import { LogHead } from './log-head';
 import { LogStore, type LogCell, type LogRow } from './log-store';
 import { WhichClass, type DayAnswer, type DayAsked } from './which-class';
 
-/** As many as most classes have people. */
-const ROWS_AT_ONCE = 12;
+/** A row has a dozen fields: more at once than these would hold the page up. */
+const ROWS_AT_ONCE = 6;
 
 /** Today's class to fill in: a key for what went as asked, a few more for what did not. */
 @Component({
