@@ -1,5 +1,13 @@
 import path from 'node:path';
-import { test as base, expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
+import {
+  test as base,
+  expect,
+  type BrowserContext,
+  type ConsoleMessage,
+  type Locator,
+  type Page,
+} from '@playwright/test';
+import { Tab } from './tab';
 
 /** Where the class stands: the demo's with nothing behind it or four weeks logged, or Ida of `begin.setup.ts` on her first day. */
 type Week = 'first' | 'fifth' | 'own';
@@ -28,18 +36,36 @@ export async function beginAfresh(context: BrowserContext): Promise<void> {
 export const FRESH = { cookies: [], origins: [] };
 
 /** A page that fails its test on any console error, page error or breach of the Content-Security-Policy. */
-export const test = base.extend<{ page: Page; week: Week }>({
+export const test = base.extend<
+  { page: Page; context: BrowserContext; tab: Tab; week: Week },
+  { tabs: Map<boolean, Tab> }
+>({
   week: ['first', { option: true }],
   storageState: async ({ week }, use) => use(STATES[week]),
-  page: async ({ page }, use) => {
+  /** The tabs a worker has, by whether the policy of the page counts in them. */
+  tabs: [async ({}, use) => use(new Map()), { scope: 'worker' }],
+  tab: async ({ tabs, browser, bypassCSP, storageState }, use) => {
+    const tab = tabs.get(bypassCSP === true) ?? (await Tab.open(browser, { bypassCSP }));
+    tabs.set(bypassCSP === true, tab);
+    await tab.begin(storageState);
+    await use(tab);
+    if (!tab.fit) {
+      tabs.delete(bypassCSP === true);
+      await tab.close();
+    }
+  },
+  context: async ({ tab }, use) => use(tab.context),
+  page: async ({ tab: { page } }, use) => {
     const complaints: string[] = [];
-    page.on('console', (message) => {
+    const onConsole = (message: ConsoleMessage) => {
       if (message.type() === 'error' || message.text().includes('Content Security Policy')) {
         complaints.push(message.text());
       }
-    });
-    page.on('pageerror', (error) => complaints.push(error.message));
+    };
+    const onError = (error: Error) => complaints.push(error.message);
+    page.on('console', onConsole).on('pageerror', onError);
     await use(page);
+    page.off('console', onConsole).off('pageerror', onError);
     expect(complaints).toEqual([]);
   },
 });
