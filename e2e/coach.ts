@@ -131,7 +131,9 @@ export function kept(page: Page, list: string): Promise<unknown[]> {
 /** A set as the browser keeps it, as far as tests look at it. */
 export interface KeptSet {
   readonly participantId: string;
+  readonly slotId: string;
   readonly week: number;
+  readonly amount: number;
 }
 
 /** Every set of the log as the browser keeps it. */

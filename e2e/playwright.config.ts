@@ -16,9 +16,7 @@ export default defineConfig({
   reporter: [['list']],
   projects: [
     { name: 'begin', testMatch: 'begin.setup.ts' },
-    // The longest first, so that nobody waits for them at the end.
-    { name: 'soak', testMatch: 'soak.spec.ts', dependencies: ['begin'] },
-    { name: 'coach', testIgnore: 'soak.spec.ts', dependencies: ['begin'] },
+    { name: 'coach', dependencies: ['begin'] },
   ],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -40,7 +40,10 @@ export class Tab {
   ) {
     // What cannot be taken back from a tab wears it out: the next test gets another.
     for (const target of [context, page]) this.wearAt(target, ['clock', 'addInitScript']);
-    this.wearAt(context, ['setOffline', 'newCDPSession', 'grantPermissions']);
+    this.wearAt(context, ['setOffline', 'grantPermissions']);
+    page.on('crash', () => {
+      this.worn = true;
+    });
   }
 
   static async open(browser: Browser, options: BrowserContextOptions): Promise<Tab> {

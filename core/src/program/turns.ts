@@ -54,16 +54,14 @@ export function inTurns(document: DrayDocument, sessionId: string): Turned {
 
 function turn(document: DrayDocument, sessionId: string): Turned {
   const program = programOf(document, sessionId);
-  const classes = document.classes.filter((one) => one.sessionId === sessionId);
-  const turns = program
-    ? turnsIn(program, classes, sessionId)
-    : turnsOutside(classes, weeksOf(document, sessionId));
+  const { turns, asPlanned } = program
+    ? plannedTurns(program, document.classes, sessionId)
+    : { turns: turnsOutside(document, sessionId), asPlanned: true };
   const turnOf = (week: number, nth = 1) =>
     turns.find((one) => one.week === week && one.nth === nth)?.turn ??
     turns.find((one) => one.week >= week)?.turn ??
     turns.length + Math.max(1, week - (turns.at(-1)?.week ?? 0));
   const same = <Thing>(thing: Thing) => thing;
-  const asPlanned = !program || isAsPlanned(turns, program, sessionId);
   if (asPlanned) {
     return { document, turns, turnOf, kept: same, keptOverrides: (overrides) => [...overrides] };
   }
@@ -100,6 +98,29 @@ function slotsOf(session: Session | undefined): ReadonlySet<string> {
   return new Set(session?.blocks.flatMap(({ slots }) => slots.map(({ id }) => id)));
 }
 
+interface PlannedTurns {
+  readonly turns: readonly Turn[];
+  /** Once in each week at most, on the day it was planned for. */
+  readonly asPlanned: boolean;
+}
+
+const calendars = new WeakMap<Program, WeakMap<readonly ClassHeld[], Map<string, PlannedTurns>>>();
+
+/** A session's classes in a program; worked out once for as long as the program and what was held of it are the same. */
+function plannedTurns(program: Program, classes: readonly ClassHeld[], sessionId: string): PlannedTurns {
+  const ofProgram = calendars.get(program) ?? new WeakMap<readonly ClassHeld[], Map<string, PlannedTurns>>();
+  calendars.set(program, ofProgram);
+  const ofClasses = ofProgram.get(classes) ?? new Map<string, PlannedTurns>();
+  ofProgram.set(classes, ofClasses);
+  const made = ofClasses.get(sessionId);
+  if (made) return made;
+  const held = classes.filter((one) => one.sessionId === sessionId);
+  const turns = turnsIn(program, held, sessionId);
+  const planned = { turns, asPlanned: isAsPlanned(turns, program, sessionId) };
+  ofClasses.set(sessionId, planned);
+  return planned;
+}
+
 /** Once in each week at most, on the day it was planned for. */
 function isAsPlanned(turns: readonly Turn[], program: Program, sessionId: string): boolean {
   if (turns.some(({ turn, week }) => turn !== week)) return false;
@@ -131,9 +152,10 @@ function turnsIn(program: Program, classes: readonly ClassHeld[], sessionId: str
   return turns;
 }
 
-function turnsOutside(classes: readonly ClassHeld[], count: number): Turn[] {
+function turnsOutside(document: DrayDocument, sessionId: string): Turn[] {
+  const classes = document.classes.filter((one) => one.sessionId === sessionId);
   const held = new Map(classes.map((one) => [one.week, one]));
-  return Array.from({ length: count }, (_, before): Turn => {
+  return Array.from({ length: weeksOf(document, sessionId) }, (_, before): Turn => {
     const one = held.get(before + 1);
     return {
       turn: before + 1,
