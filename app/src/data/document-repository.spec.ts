@@ -80,11 +80,39 @@ describe('DocumentRepository', () => {
     await repository.open();
     const heard = firstValueFrom(repository.elsewhere);
     await repository.write([put(entry('mine', '2026-11-24'))]);
-    const name = db.name;
+    await inAnotherTab((theirs) => theirs.write([put(entry('theirs', '2026-11-25'))]));
+    expect(await heard).toEqual(['bram 2026-11-25 tuesday']);
+  });
+
+  it('hears what came between reading and listening, behind a write of its own', async () => {
+    await repository.open();
+    await inAnotherTab((theirs) => theirs.write([put(entry('theirs', '2026-11-25'))]));
+    await repository.write([put(entry('mine', '2026-11-24'))]);
+    expect(await firstValueFrom(repository.elsewhere)).toBeUndefined();
+  });
+
+  it('hears the write of another tab that comes in the place of its own failed one', async () => {
+    await repository.open();
+    const heard = firstValueFrom(repository.elsewhere);
+    const transaction = db.transaction.bind(db) as (...args: unknown[]) => Promise<unknown>;
+    const full = spyOn(db, 'transaction') as jasmine.Spy;
+    full.and.callFake((mode: string, tables: unknown, write: () => Promise<void>) =>
+      transaction(mode, tables, async () => {
+        await write();
+        throw new DOMException('full', 'QuotaExceededError');
+      }),
+    );
+    await expectAsync(repository.write([put(entry('mine', '2026-11-24'))])).toBeRejected();
+    full.and.callThrough();
+    await inAnotherTab((theirs) => theirs.write([put(entry('theirs', '2026-11-25'))]));
+    expect(await heard).toEqual(['bram 2026-11-25 tuesday']);
+  });
+
+  async function inAnotherTab(act: (theirs: DocumentRepository) => Promise<void>): Promise<void> {
+    const { name } = db;
     TestBed.resetTestingModule();
     const otherDb = provideFreshBrowser(new DrayDb(name));
-    await TestBed.inject(DocumentRepository).write([put(entry('theirs', '2026-11-25'))]);
-    expect(await heard).toEqual(['bram 2026-11-25 tuesday']);
+    await act(TestBed.inject(DocumentRepository));
     otherDb.close();
-  });
+  }
 });

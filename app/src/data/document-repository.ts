@@ -61,6 +61,8 @@ export class DocumentRepository {
   private readonly tab = inject(Tab);
   /** Counts of writes of our own that were not seen to come back yet. */
   private readonly mine = new Set<number>();
+  /** How many writes the store had seen when the document was read last. */
+  private readAt?: number;
 
   /** What is kept, or the demo in a fresh profile: its log follows, see `addDemoLog`. */
   async open(): Promise<{
@@ -167,14 +169,10 @@ export class DocumentRepository {
   async exchange(front: Front, document: DrayDocument, away: DrayDocument): Promise<void> {
     const { serializeDocument } = await import('./as-file');
     const text = serializeDocument(await this.whole(away));
-    await this.db.transaction('rw', this.db.tables, async () => {
+    await this.announcing(async () => {
       await this.db.device.put({ id: PUT_AWAY, value: text });
       await this.stand({ front, putAway: true, welcomed: true });
-      await this.fill(document);
-      await this.db.device.delete(LOG_DUE);
-      await this.db.drafts.clear();
-      await this.db.steps.clear();
-      await this.announce();
+      await this.begin(document);
     });
   }
 
@@ -191,6 +189,7 @@ export class DocumentRepository {
       );
       const parts = Object.fromEntries(lists) as Pick<DrayDocument, 'programs'>;
       const log = await readLog(this.db.days, logHorizon(parts.programs, this.today()));
+      this.readAt = await this.writes();
       // Only parsed documents and edits of them are ever written, so what is read back is trusted.
       return {
         format: 'dray',
@@ -258,7 +257,7 @@ export class DocumentRepository {
    * are put together.
    */
   async write(changes: readonly RecordChange[], step?: StepsChange, prefer: Prefer = 'mine'): Promise<void> {
-    await this.db.transaction('rw', this.db.tables, async () => {
+    await this.announcing(async () => {
       if (step) {
         if (step.gone.length > 0) await this.db.steps.bulkDelete([...step.gone]);
         await this.db.steps.put({ ...step.put, tab: this.tab.id });
@@ -272,19 +271,13 @@ export class DocumentRepository {
         else await this.db[list].delete(id);
       }
       const days = await writeLog(this.db.days, sets, prefer);
-      await this.announce(sets.length === changes.length ? days : undefined);
+      return sets.length === changes.length ? days : undefined;
     });
   }
 
   /** Puts another document in the place of the whole one, all or nothing. */
   async replace(document: DrayDocument): Promise<void> {
-    await this.db.transaction('rw', this.db.tables, async () => {
-      await this.fill(document);
-      await this.db.device.delete(LOG_DUE);
-      await this.db.drafts.clear();
-      await this.db.steps.clear();
-      await this.announce();
-    });
+    await this.announcing(() => this.begin(document));
   }
 
   /** Emits when another tab has written: the days of the log it wrote, or undefined when it may be anything. */
@@ -293,14 +286,13 @@ export class DocumentRepository {
     const watch = liveQuery(() => this.db.meta.get('revision')).subscribe({
       next: (revision) => {
         const { count = 0, days } = revision ?? {};
-        // Several writes may come in as one: what is missed here may be another tab's, behind one of our own.
-        const first = (seen ?? count) + 1;
-        const others: number[] = [];
-        for (let own = first; own <= count; own += 1) if (!this.mine.delete(own)) others.push(own);
-        const opened = seen === undefined;
+        const known = seen ?? this.readAt;
         seen = count;
+        // Several writes may come in as one: what is missed here may be another tab's, behind one of our own.
+        const others: number[] = [];
+        for (let at = (known ?? count) + 1; at <= count; at += 1) if (!this.mine.delete(at)) others.push(at);
         if (others.length > 0) subscriber.next(others.length === 1 && others[0] === count ? days : undefined);
-        else if (opened && revision && revision.tab !== this.tab.id) subscriber.next(undefined);
+        else if (known === undefined && revision && revision.tab !== this.tab.id) subscriber.next(undefined);
       },
       error: (error: unknown) => subscriber.error(error),
     });
@@ -318,9 +310,28 @@ export class DocumentRepository {
     await this.db.settings.put({ id: SETTINGS_ID, at: 0, value: document.settings });
   }
 
-  private async announce(days?: readonly string[]): Promise<void> {
-    const count = ((await this.db.meta.get('revision'))?.count ?? 0) + 1;
-    await this.db.meta.put({ id: 'revision', tab: this.tab.id, count, ...(days && { days }) });
-    this.mine.add(count);
+  /** Another document in the place of what is kept, with nothing of what was under way. */
+  private async begin(document: DrayDocument): Promise<void> {
+    await this.fill(document);
+    await this.db.device.delete(LOG_DUE);
+    await this.db.drafts.clear();
+    await this.db.steps.clear();
+  }
+
+  /** Writes all or nothing, and tells other tabs: of the days of the log it gives back, or that it may be anything. */
+  private async announcing(write: () => Promise<readonly string[] | undefined | void>): Promise<void> {
+    let count: number | undefined;
+    try {
+      await this.db.transaction('rw', this.db.tables, async () => {
+        const days = await write();
+        count = (await this.writes()) + 1;
+        await this.db.meta.put({ id: 'revision', tab: this.tab.id, count, ...(days && { days }) });
+        this.mine.add(count);
+      });
+    } catch (error) {
+      // The number was never given out: the next to write has it, in whichever tab.
+      if (count !== undefined) this.mine.delete(count);
+      throw error;
+    }
   }
 }
