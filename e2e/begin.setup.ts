@@ -1,5 +1,5 @@
 import { test as setup, expect, type Page } from '@playwright/test';
-import { beginAfresh, STATES } from './coach';
+import { beginAfresh, rowsKept, STATES } from './coach';
 import { keep } from './tab';
 
 // Every test begins where one of these has left a browser, instead of filling a store of its own.
@@ -40,18 +40,6 @@ setup('a browser with a class of its own, Tuesdays and Fridays, on its first Tue
 });
 
 /** Whether the demo's log is still to come. */
-function awaitsLog(page: Page): Promise<boolean> {
-  return page.evaluate(
-    () =>
-      new Promise<boolean>((resolve) => {
-        const open = indexedDB.open('dray');
-        open.onsuccess = () => {
-          const due = open.result.transaction('device').objectStore('device').get('demo log due');
-          due.onsuccess = () => {
-            open.result.close();
-            resolve(due.result !== undefined);
-          };
-        };
-      }),
-  );
+async function awaitsLog(page: Page): Promise<boolean> {
+  return (await rowsKept<{ id: string }>(page, 'device')).some(({ id }) => id === 'demo log due');
 }

@@ -110,62 +110,46 @@ export function prescriptions(page: Page, slot: string) {
   return page.getByTestId(`slot-${slot}`).locator('dray-prescription-field input');
 }
 
-/** The values of one list as the browser keeps them, for tests that load the page again at once. */
-export function kept(page: Page, list: string): Promise<unknown[]> {
+/** The rows of one store as the browser keeps them, for tests that load the page again at once. */
+export function rowsKept<Row>(page: Page, store: string): Promise<Row[]> {
   return page.evaluate(
-    (store) =>
-      new Promise<unknown[]>((resolve) => {
+    (name) =>
+      new Promise<Row[]>((resolve) => {
         const open = indexedDB.open('dray');
         open.onsuccess = () => {
-          const all = open.result.transaction(store).objectStore(store).getAll();
+          const all = open.result.transaction(name).objectStore(name).getAll();
           all.onsuccess = () => {
             open.result.close();
-            resolve((all.result as { value: unknown }[]).map(({ value }) => value));
+            resolve(all.result as Row[]);
           };
         };
       }),
-    list,
+    store,
   );
+}
+
+/** The values of one list as the browser keeps them. */
+export async function kept<Value>(page: Page, list: string): Promise<Value[]> {
+  return (await rowsKept<{ value: Value }>(page, list)).map(({ value }) => value);
 }
 
 /** A set as the browser keeps it, as far as tests look at it. */
 export interface KeptSet {
+  readonly id: string;
   readonly participantId: string;
+  readonly sessionId: string;
   readonly slotId: string;
   readonly week: number;
+  readonly nth?: number;
   readonly amount: number;
 }
 
 /** Every set of the log as the browser keeps it. */
 export async function keptSets(page: Page): Promise<KeptSet[]> {
-  return page.evaluate(
-    () =>
-      new Promise<KeptSet[]>((resolve) => {
-        const open = indexedDB.open('dray');
-        open.onsuccess = () => {
-          const all = open.result.transaction('days').objectStore('days').getAll();
-          all.onsuccess = () => {
-            open.result.close();
-            resolve((all.result as { entries: KeptSet[] }[]).flatMap(({ entries }) => entries));
-          };
-        };
-      }),
-  );
+  return (await rowsKept<{ entries: KeptSet[] }>(page, 'days')).flatMap(({ entries }) => entries);
 }
 
 /** Texts that were typed and do not count yet, as the browser keeps them. */
-export function drafts(page: Page): Promise<string[]> {
-  return page.evaluate(
-    () =>
-      new Promise<string[]>((resolve) => {
-        const open = indexedDB.open('dray');
-        open.onsuccess = () => {
-          const all = open.result.transaction('drafts').objectStore('drafts').getAll();
-          all.onsuccess = () => {
-            open.result.close();
-            resolve((all.result as { text: string }[]).map(({ text }) => text));
-          };
-        };
-      }),
-  );
+export async function drafts(page: Page): Promise<string[]> {
+  return (await rowsKept<{ text: string }>(page, 'drafts')).map(({ text }) => text);
 }

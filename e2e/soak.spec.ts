@@ -1,5 +1,5 @@
 import type { BrowserContext, Page } from '@playwright/test';
-import { expect, fromMenu, kept, keptSets, test } from './coach';
+import { expect, fromMenu, kept, keptSets, rowsKept, test } from './coach';
 import type { Tab } from './tab';
 
 /** So many tabs are killed in all; `npm run soak` asks for more. */
@@ -89,7 +89,7 @@ soaked('over a changing session: what was changed is there, and nothing half', '
 });
 
 async function sessionKept(page: Page): Promise<[string, number]> {
-  const sessions = (await kept(page, 'sessions')) as { id: string; name: string; budgetMinutes: number }[];
+  const sessions = await kept<{ id: string; name: string; budgetMinutes: number }>(page, 'sessions');
   const { name, budgetMinutes } = sessions.find(({ id }) => id === 'tuesday') ?? {
     name: '',
     budgetMinutes: 0,
@@ -148,7 +148,7 @@ soaked('over people: what was changed is there', 'first', {
 });
 
 async function roleKept(page: Page): Promise<string | undefined> {
-  const people = (await kept(page, 'participants')) as { id: string; role: string }[];
+  const people = await kept<{ id: string; role: string }>(page, 'participants');
   return people.find(({ id }) => id === 'odile')?.role;
 }
 
@@ -178,7 +178,7 @@ soaked('over a kit: what was counted in is there, and each thing whole', 'first'
 
 /** The masses of Tamsin’s things, in order; what has none gives 0. */
 async function kitKept(page: Page): Promise<number[]> {
-  const kits = (await kept(page, 'kits')) as { name: string; implements: { massKg?: number }[] }[];
+  const kits = await kept<{ name: string; implements: { massKg?: number }[] }>(page, 'kits');
   const own = kits.find(({ name }) => name.startsWith('Tamsin'));
   return own?.implements.map(({ massKg = 0 }) => massKg) ?? [];
 }
@@ -209,5 +209,5 @@ soaked('in the middle of a class on the floor: what was seen of it goes on, with
 
 /** Events of all runs on the disk. */
 async function eventsKept(page: Page): Promise<number> {
-  return (await kept(page, 'runEvents')).length;
+  return (await rowsKept(page, 'runEvents')).length;
 }

@@ -52,6 +52,8 @@ describe('FloorScreen', () => {
     const begin = async () => {
       await (await button('Begin the class')).click();
       await until(() => floor.run()?.status === 'going');
+      // What it shows then stands on the page.
+      await fixture.whenStable();
     };
     const place = () => {
       const run = floor.run()!;
@@ -130,7 +132,8 @@ describe('FloorScreen', () => {
     const { host, press, begin, place } = await screen();
     await begin();
     const first = place();
-    const pause = [...host.querySelectorAll('button')].find((own) => own.textContent.includes('Pause'))!;
+    const pause = [...host.querySelectorAll('button')].find((own) => own.textContent.includes('Pause'));
+    expect(pause).toBeDefined();
     expect(await press(' ', {}, pause)).toBeFalse();
     const field = document.createElement('input');
     host.append(field);
