@@ -4,10 +4,10 @@ import type { Tab } from './tab';
 
 /** So many tabs are killed in all; `npm run soak` asks for more. */
 const KILLS = Number(process.env['KILLS'] ?? 60);
-/** Every kind of them in several tests, so that none is the one that everybody waits for. */
+/** Every kind of them in several tests, so that none is the one that everybody waits for; few enough in each for one kit and one class. */
 const KINDS = 5;
-const PARTS = 6;
-const EACH = Math.ceil(KILLS / KINDS / PARTS);
+const EACH = Math.min(20, Math.ceil(KILLS / 30));
+const PARTS = Math.ceil(KILLS / KINDS / EACH);
 /** A kill comes within so many milliseconds of the last key. */
 const WITHIN_MS = 60;
 
