@@ -31,8 +31,7 @@ const SIDE_BY_SIDE = [
   { name: 'core', script: 'test:core', count: karma },
   { name: 'app', script: 'test:app', count: karma },
   { name: 'build', script: 'build', count: check },
-  // The other types are checked where core and the application are built.
-  { name: 'types', script: 'types:rest', count: check },
+  { name: 'types', script: 'types', count: check },
   { name: 'lint', script: 'lint', count: check },
   { name: 'server', script: 'test:server', count: jasmine },
 ];
