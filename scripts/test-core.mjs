@@ -1,0 +1,45 @@
+// npm run test:core [-- caution]: the specs of core in a browser; with words, only the files with one of them in their path.
+// They are bundled without their types, which `npm run types` checks: core needs nothing of Angular's build.
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
+import { build } from 'esbuild';
+import karma from 'karma';
+import { findChromium, root } from './setup.mjs';
+
+const words = process.argv.slice(2);
+const specs = readdirSync(path.join(root, 'core/src'), { recursive: true })
+  .filter((file) => file.endsWith('.spec.ts'))
+  .filter((file) => words.length === 0 || words.some((word) => file.includes(word)))
+  .map((file) => `./core/src/${file}`);
+if (specs.length === 0) {
+  console.error(`No spec of core has ${words.join(' or ')} in its path.`);
+  process.exit(1);
+}
+const bundle = path.join(root, 'dist/core-specs.js');
+await build({
+  stdin: { contents: specs.map((file) => `import '${file}';`).join('\n'), resolveDir: root },
+  outfile: bundle,
+  bundle: true,
+  format: 'iife',
+  target: 'es2022',
+  // A file of specs has nothing but side effects, whatever core says of itself.
+  ignoreAnnotations: true,
+  sourcemap: 'inline',
+  // The lines of a fault are those of the sources.
+  banner: { js: 'sourceMapSupport.install();' },
+});
+
+process.env.CHROME_BIN = findChromium();
+const lines = path.join(root, 'node_modules/source-map-support/browser-source-map-support.js');
+const config = await karma.config.parseConfig(
+  path.join(root, 'scripts/karma.conf.cjs'),
+  {
+    basePath: root,
+    files: [lines, bundle],
+    browsers: ['ChromeHeadlessPlain'],
+    singleRun: true,
+    autoWatch: false,
+  },
+  { promiseConfig: true, throwErrors: true },
+);
+await new karma.Server(config, (code) => process.exit(code)).start();
