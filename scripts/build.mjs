@@ -14,6 +14,7 @@ const SOURCES = [
   'package-lock.json',
   'tsconfig.base.json',
   'scripts/build.mjs',
+  'scripts/builder',
 ];
 const output = path.join(root, 'dist/app/browser');
 const stampFile = path.join(root, 'dist/app/.built-from');

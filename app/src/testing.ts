@@ -95,9 +95,9 @@ export function giveCautions(documents: Documents, id: string, ...conditions: Co
 
 /** Waits for something that happens by itself: on a busy machine with a slow disk that may take its time. */
 export async function until(done: () => boolean | Promise<boolean>): Promise<void> {
-  for (let tries = 0; tries < 1000; tries += 1) {
+  for (let tries = 0; tries < 4000; tries += 1) {
     if (await done()) return;
-    await new Promise((resolve) => setTimeout(resolve, 20));
+    await new Promise((resolve) => setTimeout(resolve, 5));
   }
   throw new Error('It did not happen within twenty seconds.');
 }
