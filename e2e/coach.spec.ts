@@ -5,6 +5,7 @@ import {
   boardWords,
   kept,
   keptSets,
+  rowsKept,
   cell,
   choose,
   drafts,
@@ -403,8 +404,10 @@ test.describe.serial('on a train', () => {
     await page.getByRole('button', { name: 'Begin the class' }).click();
     await expect(page.getByRole('button', { name: /^Pause/ })).toBeVisible();
     const moves = Number((await page.getByText(/^move \d+ of/).innerText()).split(' of ')[1]);
-    await onTheFloor(page, Math.ceil(moves / 2));
+    const pressed = await onTheFloor(page, Math.ceil(moves / 2));
     const move = await page.getByText(/^move \d+ of/).innerText();
+    // What is seen is on the disk a moment later: the tab is killed when the coach’s last key is.
+    await expect.poll(() => nextsKept(page)).toBe(pressed);
     await page.close({ runBeforeUnload: false });
     page = await context.newPage();
     await page.goto('/floor');
@@ -422,17 +425,30 @@ test.describe.serial('on a train', () => {
   });
 });
 
-/** Runs a class on to a move, or to its end: the clock is let go on where it leads, the coach’s key ends what is counted. */
-async function onTheFloor(page: Page, to: number): Promise<void> {
+/** How often on the disk the coach has gone on to what is next. */
+async function nextsKept(page: Page): Promise<number> {
+  const rows = await rowsKept<{ event: { kind: string } }>(page, 'runEvents');
+  return rows.filter(({ event }) => event.kind === 'next').length;
+}
+
+/**
+ * Runs a class on to a move, or to its end: the clock is let go on where it leads, the coach’s key ends what is counted. Gives back
+ * how often it was pressed.
+ */
+async function onTheFloor(page: Page, to: number): Promise<number> {
   const stage = page.locator('dray-stage');
+  let pressed = 0;
   for (let steps = 0; steps < 300; steps += 1) {
     const words = await stage.innerText();
-    if (words.startsWith('Done')) return;
+    if (words.startsWith('Done')) return pressed;
     const move = await page.getByText(/^move \d+ of/).innerText();
-    if (Number(move.split(' ')[1]) >= to) return;
+    if (Number(move.split(' ')[1]) >= to) return pressed;
     const clock = /(\d+):(\d\d)/.exec(words);
     if (clock) await page.clock.fastForward(1000 * (60 * Number(clock[1]) + Number(clock[2])));
-    else await page.keyboard.press('ArrowRight');
+    else {
+      await page.keyboard.press('ArrowRight');
+      pressed += 1;
+    }
   }
   throw new Error(`the class came to no end: ${await stage.innerText()}`);
 }

@@ -4,13 +4,16 @@ import type { Runs } from './runs';
 /** A disk that refused is asked again. */
 const RETRY_MS = 2000;
 
-/** What happens on the floor on its way to the disk: one event after the other; what is refused stays, and is tried again. */
+/**
+ * What happens on the floor on its way to the disk, in its order: what comes while the disk is busy is written together, so that a
+ * slow one is never further behind than one write. What is refused stays, and is tried again.
+ */
 export class EventQueue {
   private readonly pending: { readonly runId: string; readonly event: RunEvent }[] = [];
   private flushing = false;
 
   /**
-   * @param kept told of each event that is on the disk, with its run
+   * @param kept told of each write that is on the disk, with its run
    * @param behind told whether something is not
    */
   constructor(
@@ -34,9 +37,12 @@ export class EventQueue {
     this.flushing = true;
     try {
       for (let first = this.pending[0]; first; first = this.pending[0]) {
-        await this.runs.add(first.runId, first.event);
-        this.pending.shift();
-        this.kept(first.runId);
+        const { runId } = first;
+        const another = this.pending.findIndex((one) => one.runId !== runId);
+        const together = this.pending.slice(0, another < 0 ? undefined : another);
+        await this.runs.add(runId, ...together.map(({ event }) => event));
+        this.pending.splice(0, together.length);
+        this.kept(runId);
       }
     } catch {
       setTimeout(() => void this.flush(), RETRY_MS);

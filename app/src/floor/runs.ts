@@ -40,8 +40,11 @@ export class Runs {
     });
   }
 
-  async add(runId: string, event: RunEvent): Promise<void> {
-    await this.db.runEvents.add({ runId, event });
+  /** All of them are on the disk then, or none. */
+  async add(runId: string, ...events: RunEvent[]): Promise<void> {
+    await this.db.transaction('rw', this.db.runEvents, () =>
+      this.db.runEvents.bulkAdd(events.map((event) => ({ runId, event }))),
+    );
   }
 
   async end(runId: string): Promise<void> {
