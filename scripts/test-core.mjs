@@ -4,7 +4,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { build } from 'esbuild';
 import karma from 'karma';
-import { findChromium, root } from './setup.mjs';
+import { findHeadless, root } from './setup.mjs';
 
 const words = process.argv.slice(2);
 const specs = readdirSync(path.join(root, 'core/src'), { recursive: true })
@@ -29,7 +29,7 @@ await build({
   banner: { js: 'sourceMapSupport.install();' },
 });
 
-process.env.CHROME_BIN = findChromium();
+process.env.CHROME_BIN = findHeadless();
 const lines = path.join(root, 'node_modules/source-map-support/browser-source-map-support.js');
 const config = await karma.config.parseConfig(
   path.join(root, 'scripts/karma.conf.cjs'),

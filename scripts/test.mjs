@@ -1,10 +1,10 @@
 // npm test: everything, on a machine with only Node and npm; closes with one line over all suites.
 // What needs one processor at most goes two at a time; end to end comes last and has the machine to itself.
 import { spawn } from 'node:child_process';
-import { findChromium, findHeadless, installPackages, root } from './setup.mjs';
+import { findHeadless, installPackages, root } from './setup.mjs';
 
 installPackages();
-const chromium = findChromium();
+const chromium = findHeadless();
 
 /** Karma, Jasmine and Playwright each close with their own counts. */
 const karma = (text) => {
@@ -35,15 +35,15 @@ const SIDE_BY_SIDE = [
   { name: 'lint', script: 'lint', count: check },
   { name: 'server', script: 'test:server', count: jasmine },
 ];
-const END_TO_END = { name: 'end to end', script: 'test:e2e', count: playwright, browser: findHeadless() };
+const END_TO_END = { name: 'end to end', script: 'test:e2e', count: playwright };
 const LANES = 2;
 
-function runSuite({ name, script, count, browser = chromium }) {
+function runSuite({ name, script, count }) {
   return new Promise((resolve) => {
     const began = Date.now();
     const child = spawn('npm', ['run', '-s', script], {
       cwd: root,
-      env: { ...process.env, CHROME_BIN: browser, NG_CLI_ANALYTICS: 'false', FORCE_COLOR: '0' },
+      env: { ...process.env, CHROME_BIN: chromium, NG_CLI_ANALYTICS: 'false', FORCE_COLOR: '0' },
       stdio: ['ignore', 'pipe', 'pipe'],
     });
     let text = '';
