@@ -64,6 +64,7 @@ function runSuite({ name, script, count }) {
   });
 }
 
+const start = Date.now();
 const total = { passed: 0, failed: 0 };
 function add({ passed, failed }) {
   total.passed += passed;
@@ -76,5 +77,6 @@ async function lane() {
 }
 await Promise.all(Array.from({ length: LANES }, lane));
 add(await runSuite(END_TO_END));
+console.log(`All of it in ${((Date.now() - start) / 60_000).toFixed(1)} min.`);
 console.log(`${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed > 0 ? 1 : 0);
