@@ -4,9 +4,9 @@ import path from 'node:path';
 import { root, run } from './setup.mjs';
 
 const PROJECTS = ['core', 'core/tsconfig.spec.json', 'app', 'app/tsconfig.worker.json', 'server', 'e2e'];
-// One checker each: four of them, as is its custom, do half of the work twice.
 const compiler = path.join(root, 'node_modules/typescript-7/bin/tsc');
 
+// One checker each: four of them, as is its custom, do half of the work twice.
 const failed = PROJECTS.filter(
   (project) => run(process.execPath, [compiler, '--noEmit', '--checkers', '1', '--project', project]) !== 0,
 );

@@ -38,6 +38,16 @@ describe('Runs', () => {
     expect(await runs.open()).toBeUndefined();
   });
 
+  it('keeps what comes together whole or not at all: tried again, nobody is led past a set', async () => {
+    const runs = TestBed.inject(Runs);
+    await runs.begin(row('one'));
+    const unkeepable = { kind: 'next', at: () => 0 } as unknown as RunEvent;
+    await expectAsync(runs.add('one', next(EVENING), unkeepable)).toBeRejected();
+    expect(await runs.events('one')).toEqual([]);
+    await runs.add('one', next(EVENING), next(EVENING + 1));
+    expect((await runs.events('one')).map(({ at }) => at - EVENING)).toEqual([0, 1]);
+  });
+
   it('ends what was left open when another begins, and keeps its events', async () => {
     const runs = TestBed.inject(Runs);
     await runs.begin(row('one'));
