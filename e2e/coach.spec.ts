@@ -75,7 +75,7 @@ test('a document travels to a clean profile, and its board is the same', async (
   await expect(cell(page, 'juno', 'tue-squat')).toContainText('4 × 8');
   const words = await boardWords(page);
   await clean.getByRole('link', { name: 'Board' }).click();
-  expect(await boardWords(clean)).toEqual(words);
+  await expect.poll(() => boardWords(clean)).toEqual(words);
   await other.close();
 });
 
@@ -96,7 +96,7 @@ test('a broken file is refused in words and nothing changes', async ({ page }) =
     await expect(page.getByTestId('refused')).toContainText(sentence);
   }
   await page.goto('/board');
-  expect(await boardWords(page)).toEqual(words);
+  await expect.poll(() => boardWords(page)).toEqual(words);
 });
 
 test('what cannot be read yet is pointed at, kept over closing, and changes nothing', async ({
@@ -591,8 +591,8 @@ test('a short evening: the session is made to fit, step by step', async ({ page 
     if (await hint.isVisible()) await page.locator('dray-session-rail .step button').first().click();
     await expect(hint).toBeHidden({ timeout: 300 });
   }).toPass();
-  const clock = await page.getByTestId('time-advanced').innerText();
-  expect(Number(clock.split(':')[0])).toBeLessThan(27);
+  const minutes = async () => Number((await page.getByTestId('time-advanced').innerText()).split(':')[0]);
+  await expect.poll(minutes).toBeLessThan(27);
 });
 
 test('a new session begins from one of ours, and takes a block from another', async ({ page }) => {

@@ -61,7 +61,7 @@ test('the log and next week are gone through with the hands on the keys', async 
   for (const [row, name] of ['Bram', 'Odile', 'Tamsin', 'Anselm', 'Juno', 'Wendel'].entries()) {
     await page.keyboard.press('a');
     await expect(page.getByText(`${row + 1} of 6 written down`)).toBeVisible();
-    expect(await focused(page), name).not.toBe('nowhere');
+    await expect.poll(() => focused(page), name).not.toBe('nowhere');
   }
 
   // Next week: through the list, agreed to and left.
@@ -72,9 +72,9 @@ test('the log and next week are gone through with the hands on the keys', async 
   const before = await open();
   await page.keyboard.press('y');
   await expect.poll(open).toBe(before - 1);
-  expect(await focused(page)).not.toBe('nowhere');
+  await expect.poll(() => focused(page)).not.toBe('nowhere');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('n');
   await expect.poll(open).toBe(before - 2);
-  expect(await focused(page)).not.toBe('nowhere');
+  await expect.poll(() => focused(page)).not.toBe('nowhere');
 });

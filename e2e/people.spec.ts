@@ -157,7 +157,7 @@ test('an exercise is written from nothing, checked at once, and stands on the pl
   await expect(hand).toBeVisible();
   const before = await height();
   await pullDown(page, hand, 60);
-  expect(await height()).toBeLessThan(before - 10);
+  await expect.poll(height).toBeLessThan(before - 10);
   await expect(hand).toBeFocused();
   const pulled = await height();
   await page.keyboard.press('ArrowUp');

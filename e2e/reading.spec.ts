@@ -1,4 +1,4 @@
-import type { Locator, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { cell, expect, fromMenu, kept, prescriptions, test } from './coach';
 
 /** Where the focus is, as a person would say it; the page itself is nowhere. */
@@ -57,10 +57,9 @@ test('what is chosen has a line round it where the reader’s own colours rule',
   await page.emulateMedia({ forcedColors: 'active' });
   await page.goto('/board');
   await cell(page, 'juno', 'tue-squat').click();
-  const line = (target: Locator) => target.evaluate((element) => getComputedStyle(element).outlineStyle);
-  expect(await line(cell(page, 'juno', 'tue-squat'))).toBe('solid');
-  expect(await line(cell(page, 'anselm', 'tue-squat'))).toBe('none');
-  expect(await line(page.getByRole('link', { name: 'Board' }))).toBe('solid');
+  await expect(cell(page, 'juno', 'tue-squat')).toHaveCSS('outline-style', 'solid');
+  await expect(cell(page, 'anselm', 'tue-squat')).toHaveCSS('outline-style', 'none');
+  await expect(page.getByRole('link', { name: 'Board' })).toHaveCSS('outline-style', 'solid');
 });
 
 test('single keys are switched off, and then do nothing', async ({ page }) => {
