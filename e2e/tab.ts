@@ -5,6 +5,8 @@ import type { Browser, BrowserContext, BrowserContextOptions, Page } from '@play
 /** Where nothing of the application runs, under its own address. */
 const NOWHERE = '/healthz';
 const DESK = { width: 1280, height: 800 };
+/** A file of `keep` with nothing in it. */
+const NOTHING = JSON.stringify({ cookies: [], origins: [] });
 
 /** A database as Playwright writes it into a state; what Dray keeps are plain values, all of them. */
 interface KeptBase {
@@ -71,7 +73,8 @@ export class Tab {
     await page.setViewportSize(DESK);
     await page.goto(NOWHERE);
     await page.mouse.move(0, 0);
-    await page.evaluate(holdOnly, typeof held === 'string' ? await basesIn(held) : []);
+    // As text: Playwright looks at every value of what is handed over, several times.
+    await page.evaluate(holdOnly, typeof held === 'string' ? await readFile(held, 'utf8') : NOTHING);
   }
 
   async close(): Promise<void> {
@@ -100,11 +103,6 @@ export async function keep(page: Page, file: string): Promise<void> {
   };
   await mkdir(path.dirname(file), { recursive: true });
   await writeFile(file, JSON.stringify({ cookies: [], origins: [origin] }));
-}
-
-async function basesIn(file: string): Promise<KeptBase[]> {
-  const { origins } = JSON.parse(await readFile(file, 'utf8')) as { origins: { indexedDB?: KeptBase[] }[] };
-  return origins.flatMap(({ indexedDB = [] }) => indexedDB);
 }
 
 /** Runs in the page: every database with all that is in it. */
@@ -139,8 +137,11 @@ async function held(): Promise<KeptBase[]> {
   return bases;
 }
 
-/** Runs in the page: whatever was kept there goes, and these come in its place. */
-async function holdOnly(bases: readonly KeptBase[]): Promise<void> {
+/** Runs in the page: whatever was kept there goes, and what a file of `keep` says comes in its place. */
+async function holdOnly(file: string): Promise<void> {
+  const { origins } = JSON.parse(file) as {
+    origins: readonly { readonly indexedDB?: readonly KeptBase[] }[];
+  };
   const done = <T>(request: IDBRequest<T>) =>
     new Promise<T>((resolve, reject) => {
       request.onsuccess = () => resolve(request.result);
@@ -149,7 +150,7 @@ async function holdOnly(bases: readonly KeptBase[]): Promise<void> {
   localStorage.clear();
   sessionStorage.clear();
   for (const { name } of await indexedDB.databases()) await done(indexedDB.deleteDatabase(name ?? ''));
-  for (const { name, version, stores } of bases) {
+  for (const { name, version, stores } of origins.flatMap(({ indexedDB = [] }) => indexedDB)) {
     const opening = indexedDB.open(name, version);
     opening.onupgradeneeded = () => {
       for (const { name: store, keyPath, autoIncrement, indexes } of stores) {

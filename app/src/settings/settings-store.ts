@@ -54,7 +54,8 @@ export interface Incoming {
 interface SettingsState {
   readonly incoming: Incoming | undefined;
   readonly refused:
-    { readonly from: string; readonly problems: readonly Problem[]; readonly more: number } | undefined;
+    | { readonly from: string; readonly problems: readonly Problem[]; readonly more: number }
+    | undefined;
 }
 
 const INITIAL: SettingsState = { incoming: undefined, refused: undefined };

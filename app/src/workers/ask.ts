@@ -1,6 +1,8 @@
 /** An answer, how far it is on the way there, from 0 to 1, or why there is none. */
 export type Answer<Result> =
-  { readonly result: Result } | { readonly progress: number } | { readonly failed: string };
+  | { readonly result: Result }
+  | { readonly progress: number }
+  | { readonly failed: string };
 
 /** Waits for a worker's next answer. A worker that fails, dies, or cannot be understood rejects. */
 export function answerOf<Result>(worker: Worker, onProgress?: (share: number) => void): Promise<Result> {

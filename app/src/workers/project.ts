@@ -25,7 +25,8 @@ export interface Path {
   readonly name: string;
   readonly weeks: readonly PathWeek[];
   readonly ceiling?:
-    { readonly week: number; readonly kg: number; readonly then: readonly string[] } | undefined;
+    | { readonly week: number; readonly kg: number; readonly then: readonly string[] }
+    | undefined;
   /** What is worth buying where the kit ends. */
   readonly purchase?: BestAddition | undefined;
 }

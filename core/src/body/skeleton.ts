@@ -14,7 +14,17 @@ import { FIGURE, SEGMENT_CENTRE, SEGMENT_LENGTH, SEGMENT_MASS } from './segments
 
 /** A place on a limb. */
 export type LimbSpot =
-  'hip' | 'knee' | 'ankle' | 'heel' | 'ball' | 'toe' | 'shoulder' | 'elbow' | 'wrist' | 'grip' | 'knuckles';
+  | 'hip'
+  | 'knee'
+  | 'ankle'
+  | 'heel'
+  | 'ball'
+  | 'toe'
+  | 'shoulder'
+  | 'elbow'
+  | 'wrist'
+  | 'grip'
+  | 'knuckles';
 /** `hips` and `chest` are the middles between the joints of both sides. */
 export type TrunkSpot = 'hips' | 'waist' | 'chest' | 'head';
 

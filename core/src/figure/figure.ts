@@ -7,7 +7,13 @@ export type HeldAt = 'hands' | 'back' | 'hips' | 'thighs' | 'chest' | 'ankle';
 
 /** Where a band or a towel is fixed: under the feet, behind the back, or at a place (shares of stature). */
 export type Anchor =
-  'feet' | 'nearFoot' | 'back' | 'seat' | 'hands' | 'knees' | { readonly x: number; readonly y: number };
+  | 'feet'
+  | 'nearFoot'
+  | 'back'
+  | 'seat'
+  | 'hands'
+  | 'knees'
+  | { readonly x: number; readonly y: number };
 
 /** Something drawn that nobody rests on: the chair behind, a sliding cloth, a towel. */
 export interface Beside {

@@ -54,7 +54,8 @@ export interface TimedWork {
 
 /** For whom: a tier as the plan has it, or a card: what each slot came to, undefined where it is left out. */
 export type TimelineFor =
-  { readonly tier: Tier } | { readonly tier: Tier; readonly card: (slotId: string) => TimedWork | undefined };
+  | { readonly tier: Tier }
+  | { readonly tier: Tier; readonly card: (slotId: string) => TimedWork | undefined };
 
 /** How long a rep lasts against a full one: half the way, or a quarter of the way there and back on top. */
 const RANGE_FACTOR: Readonly<Record<Range, number>> = {

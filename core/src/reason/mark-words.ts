@@ -29,7 +29,9 @@ const QUIET = undefined;
 /** Every reason says what it marks, or that it is quiet; the compiler asks for each. */
 const MARKINGS: {
   readonly [Kind in ReasonKind]:
-    Marking<Kind> | ((reason: ReasonOf<Kind>) => Marking<Kind> | undefined) | undefined;
+    | Marking<Kind>
+    | ((reason: ReasonOf<Kind>) => Marking<Kind> | undefined)
+    | undefined;
 } = {
   planned: QUIET,
   aboveTier: { kind: 'substitute', words: ({ version }) => `too hard yet: ${version.name}` },
@@ -187,7 +189,9 @@ const MARKINGS: {
 
 function markingOf(reason: Reason): Marking<ReasonKind> | undefined {
   const marking = MARKINGS[reason.kind] as
-    Marking<ReasonKind> | ((reason: Reason) => Marking<ReasonKind> | undefined) | undefined;
+    | Marking<ReasonKind>
+    | ((reason: Reason) => Marking<ReasonKind> | undefined)
+    | undefined;
   return typeof marking === 'function' ? marking(reason) : marking;
 }
 

@@ -369,7 +369,13 @@ type WriteReason = Step<
 
 /** A reason of a cell: what acted, with what decided it. */
 export type CellReason =
-  RungReason | CautionsReason | KitReason | TargetReason | AttainableReason | ByHandReason | WriteReason;
+  | RungReason
+  | CautionsReason
+  | KitReason
+  | TargetReason
+  | AttainableReason
+  | ByHandReason
+  | WriteReason;
 
 /** What stands behind a proposal beside the reasons of the cell it would lead to. */
 export type ReviewReason = { readonly step: 'review' } & (
