@@ -3,8 +3,8 @@
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { build } from 'esbuild';
-import karma from 'karma';
-import { findHeadless, root } from './setup.mjs';
+import { inKarma } from './in-karma.mjs';
+import { root } from './setup.mjs';
 
 const words = process.argv.slice(2);
 const specs = readdirSync(path.join(root, 'core/src'), { recursive: true })
@@ -15,31 +15,14 @@ if (specs.length === 0) {
   console.error(`No spec of core has ${words.join(' or ')} in its path.`);
   process.exit(1);
 }
-const bundle = path.join(root, 'dist/core-specs.js');
 await build({
   stdin: { contents: specs.map((file) => `import '${file}';`).join('\n'), resolveDir: root },
-  outfile: bundle,
+  outfile: path.join(root, 'dist/core-specs.js'),
   bundle: true,
   format: 'iife',
   target: 'es2022',
   // A file of specs has nothing but side effects, whatever core says of itself.
   ignoreAnnotations: true,
   sourcemap: 'inline',
-  // The lines of a fault are those of the sources.
-  banner: { js: 'sourceMapSupport.install();' },
 });
-
-process.env.CHROME_BIN = findHeadless();
-const lines = path.join(root, 'node_modules/source-map-support/browser-source-map-support.js');
-const config = await karma.config.parseConfig(
-  path.join(root, 'scripts/karma.conf.cjs'),
-  {
-    basePath: root,
-    files: [lines, bundle],
-    browsers: ['ChromeHeadlessPlain'],
-    singleRun: true,
-    autoWatch: false,
-  },
-  { promiseConfig: true, throwErrors: true },
-);
-await new karma.Server(config, (code) => process.exit(code)).start();
+await inKarma(['dist/core-specs.js']);

@@ -1,0 +1,2 @@
+/* global sourceMapSupport */
+sourceMapSupport.install();
