@@ -15,17 +15,30 @@ const RULES: Record<'light' | 'dark', RunOnly> = {
   dark: { type: 'rule', values: ['color-contrast'] },
 };
 
+/** What its arithmetic of colours is called; its types leave it out. */
+interface Colours {
+  readonly Color: new () => Colour;
+  readonly flattenColors: (over: Colour, under: Colour) => Colour;
+  readonly getContrast: (ground: Colour, text: Colour) => number;
+}
+interface Colour {
+  readonly alpha: number;
+  readonly parseString: (css: string) => void;
+}
+
 /** What a checker finds wrong with the page as it stands. */
 async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Promise<string[]> {
   await page.emulateMedia({ colorScheme });
   const there = await page.evaluate(() => 'axe' in window);
   if (!there) await page.addScriptTag({ content: AxeBuilder.source });
   return page.evaluate(async (runOnly) => {
-    const { axe } = window as unknown as { axe: typeof AxeBuilder };
+    const { axe } = window as unknown as { axe: typeof AxeBuilder & { commons: { color: Colours } } };
+    // A colour on its way to another is looked at when it is there.
+    for (const moving of document.getAnimations()) if (moving instanceof CSSTransition) moving.finish();
     const results = await axe.run(document, {
       runOnly,
       // Nothing has to be written down of what is in order.
-      resultTypes: ['violations'],
+      resultTypes: ['violations', 'incomplete'],
       // What is seen on a control is in its name (2.5.3); the checker has it as an experiment yet.
       rules: { 'label-content-name-mismatch': { enabled: runOnly.type === 'tag' } },
     });
@@ -36,6 +49,32 @@ async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Prom
     // A rule that it does not know by its name is left out without a word.
     const looked = results.violations.length + results.passes.length + results.incomplete.length;
     if (looked === 0) throw new Error('The checker looked at nothing.');
+    // Text whose ground the checker does not find, or that is one letter: by the grounds it stands on, one in the other.
+    const { Color, flattenColors, getContrast } = axe.commons.color;
+    const colour = (css: string) => {
+      const parsed = new Color();
+      parsed.parseString(css);
+      return parsed;
+    };
+    const unsure = results.incomplete
+      .filter(({ id }) => id === 'color-contrast')
+      .flatMap(({ nodes }) => nodes);
+    const pale = unsure.flatMap(({ target, html, any }) => {
+      const element = document.querySelector(String(target));
+      // What has the colour of its ground is meant not to be seen.
+      if (!element || any.some(({ data }) => data?.messageKey === 'equalRatio')) return [];
+      const grounds = [];
+      for (let at: Element | null = element; at; at = at.parentElement) {
+        const own = colour(getComputedStyle(at).backgroundColor);
+        if (own.alpha > 0) grounds.push(own);
+        if (own.alpha === 1) break;
+      }
+      const ground = grounds.reduceRight((under, over) => flattenColors(over, under), colour('white'));
+      const { color, fontSize, fontWeight } = getComputedStyle(element);
+      const large = parseFloat(fontSize) >= (Number(fontWeight) >= 700 ? 18.66 : 24);
+      const ratio = getContrast(ground, flattenColors(colour(color), ground));
+      return ratio >= (large ? 3 : 4.5) ? [] : [`pale, ${ratio.toFixed(1)}: ${html.slice(0, 200)}`];
+    });
     // What is opened over the page stands in no part of it.
     const onPage = results.violations.filter(
       ({ id, nodes }) => id !== 'region' || nodes.some(({ html }) => !html.includes('cdk-overlay-container')),
@@ -47,13 +86,14 @@ async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Prom
         id !== 'label-content-name-mismatch' ||
         nodes.some(({ target }) => !document.querySelector(String(target))?.ariaLabel?.includes(known)),
     );
-    return left.map(
+    const found = left.map(
       ({ id, nodes }) =>
         `${id}: ${nodes
           .map(({ html }) => html.slice(0, 200))
           .slice(0, 3)
           .join(' | ')}`,
     );
+    return [...found, ...pale];
   }, RULES[colorScheme]);
 }
 
