@@ -7,3 +7,4 @@ await import('./library');
 await import('./strength');
 await import('./compose');
 await import('./figures');
+await import('./hostile');

@@ -1,6 +1,5 @@
 // Runs specs in a browser: headless Chromium as this machine provides it.
 import { createRequire } from 'node:module';
-import path from 'node:path';
 import karma from 'karma';
 import { findHeadless, root } from './setup.mjs';
 

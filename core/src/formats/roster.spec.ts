@@ -57,6 +57,16 @@ describe('the roster as CSV', () => {
     expect(problems[2]?.sentence).toContain('kg or lb');
   });
 
+  it('refuses what has more columns than any table, in a sentence that can be read', () => {
+    const { people: read, problems } = rosterFromCsv(`name,body mass${',x'.repeat(300)}\nAda,70`, newId);
+    expect(read).toEqual([]);
+    expect(problems.map(({ line }) => line)).toEqual([1]);
+    expect(problems[0]?.sentence).toContain('more than 200 columns');
+    const [missing] = rosterFromCsv(`${'colour,'.repeat(100)}${'x'.repeat(5000)}\nred`, newId).problems;
+    expect(missing?.sentence).toContain('colour, colour');
+    expect(missing?.sentence.length).toBeLessThan(300);
+  });
+
   it('refuses a table without the columns it needs', () => {
     expect(rosterFromCsv('who,weight\nAda,70', newId).problems[0]?.sentence).toContain(
       '“name” and “body mass”',

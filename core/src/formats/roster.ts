@@ -50,6 +50,18 @@ export function rosterToCsv(participants: readonly Participant[]): string {
   return `${Papa.unparse(rows, { columns: [...ROSTER_COLUMNS], ...CSV_WRITING })}\r\n`;
 }
 
+/** More than any roster has; what has still more is no table, and would keep the page busy for minutes. */
+const MOST_COLUMNS = 200;
+
+/** Headings as a sentence names them: the first of them, and of each its beginning. */
+function shown(headings: readonly string[]): string {
+  const named = headings.filter(Boolean);
+  const few = named
+    .slice(0, 12)
+    .map((heading) => (heading.length > 40 ? `${heading.slice(0, 40)}…` : heading));
+  return few.length === 0 ? 'none' : `${few.join(', ')}${named.length > few.length ? ' and more' : ''}`;
+}
+
 /** A line that could not be taken, and why. */
 export interface RosterProblem {
   /** As a spreadsheet counts: the heading is line 1. */
@@ -69,16 +81,24 @@ export interface RosterRead {
  * @param newId gives each person an id
  */
 export function rosterFromCsv(text: string, newId: () => string): RosterRead {
-  const { data, meta } = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (heading) => heading.trim().toLowerCase(),
-  });
-  const missing = (['name', 'body mass'] as const).filter((column) => !meta.fields?.includes(column));
-  if (missing.length > 0) {
-    const sentence = `The first line needs a column “${missing.join('” and “')}”; it has ${meta.fields?.join(', ') ?? 'none'}.`;
+  const table = text.replace(/^\uFEFF/, '');
+  const plain = (heading: string) => heading.trim().toLowerCase();
+  const [first = []] = Papa.parse<string[]>(table, { preview: 1, skipEmptyLines: 'greedy' }).data;
+  const headings = first.map(plain);
+  if (headings.length > MOST_COLUMNS) {
+    const sentence = `The first line has more than ${MOST_COLUMNS} columns: is it a table, with a comma between one column and the next?`;
     return { people: [], problems: [{ line: 1, sentence }] };
   }
+  const missing = (['name', 'body mass'] as const).filter((column) => !headings.includes(column));
+  if (missing.length > 0) {
+    const sentence = `The first line needs a column “${missing.join('” and “')}”; it has ${shown(headings)}.`;
+    return { people: [], problems: [{ line: 1, sentence }] };
+  }
+  const { data } = Papa.parse<Record<string, string>>(table, {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: plain,
+  });
   const people: Participant[] = [];
   const problems: RosterProblem[] = [];
   data.forEach((row, at) => {
