@@ -39,6 +39,9 @@ async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Prom
       runOnly,
       // Nothing has to be written down of what is in order.
       resultTypes: ['violations', 'incomplete'],
+      // What is found is at hand here: nobody needs a way to it written down.
+      elementRef: true,
+      selectors: false,
       // What is seen on a control is in its name (2.5.3); the checker has it as an experiment yet.
       rules: { 'label-content-name-mismatch': { enabled: runOnly.type === 'tag' } },
     });
@@ -59,8 +62,7 @@ async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Prom
     const unsure = results.incomplete
       .filter(({ id }) => id === 'color-contrast')
       .flatMap(({ nodes }) => nodes);
-    const pale = unsure.flatMap(({ target, html, any }) => {
-      const element = document.querySelector(String(target));
+    const pale = unsure.flatMap(({ element, html, any }) => {
       // What has the colour of its ground is meant not to be seen.
       if (!element || any.some(({ data }) => data?.messageKey === 'equalRatio')) return [];
       const grounds = [];
@@ -84,7 +86,7 @@ async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Prom
     const left = onPage.filter(
       ({ id, nodes }) =>
         id !== 'label-content-name-mismatch' ||
-        nodes.some(({ target }) => !document.querySelector(String(target))?.ariaLabel?.includes(known)),
+        nodes.some(({ element }) => !element?.ariaLabel?.includes(known)),
     );
     const found = left.map(
       ({ id, nodes }) =>
