@@ -50,9 +50,6 @@ export function rosterToCsv(participants: readonly Participant[]): string {
   return `${Papa.unparse(rows, { columns: [...ROSTER_COLUMNS], ...CSV_WRITING })}\r\n`;
 }
 
-/** More than any roster has; what has still more is no table, and would keep the page busy for minutes. */
-const MOST_COLUMNS = 200;
-
 /** Headings as a sentence names them: the first of them, and of each its beginning. */
 function shown(headings: readonly string[]): string {
   const named = headings.filter(Boolean);
@@ -82,36 +79,29 @@ export interface RosterRead {
  */
 export function rosterFromCsv(text: string, newId: () => string): RosterRead {
   const table = text.replace(/^\uFEFF/, '');
-  const plain = (heading: string) => heading.trim().toLowerCase();
-  const [first = []] = Papa.parse<string[]>(table, { preview: 1, skipEmptyLines: 'greedy' }).data;
-  const headings = first.map(plain);
-  if (headings.length > MOST_COLUMNS) {
-    const sentence = `The first line has more than ${MOST_COLUMNS} columns: is it a table, with a comma between one column and the next?`;
-    return { people: [], problems: [{ line: 1, sentence }] };
-  }
+  // Empty lines say nothing of what stands between columns, but they count.
+  const { delimiter } = Papa.parse(table, { preview: 1, skipEmptyLines: 'greedy' }).meta;
+  const rows = Papa.parse<readonly string[]>(table, { delimiter }).data;
+  const isEmpty = (row: readonly string[]) => row.every((cell) => cell.trim() === '');
+  const top = rows.findIndex((row) => !isEmpty(row));
+  const headings = (rows[top] ?? []).map((heading) => heading.trim().toLowerCase());
   const missing = (['name', 'body mass'] as const).filter((column) => !headings.includes(column));
   if (missing.length > 0) {
     const sentence = `The first line needs a column “${missing.join('” and “')}”; it has ${shown(headings)}.`;
-    return { people: [], problems: [{ line: 1, sentence }] };
+    return { people: [], problems: [{ line: Math.max(top, 0) + 1, sentence }] };
   }
-  const { data } = Papa.parse<Record<string, string>>(table, {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: plain,
-  });
   const people: Participant[] = [];
   const problems: RosterProblem[] = [];
-  data.forEach((row, at) => {
-    const line = at + 2;
-    const read = personFrom(row, newId);
-    if (typeof read === 'string') problems.push({ line, sentence: read });
+  rows.forEach((row, at) => {
+    if (at <= top || isEmpty(row)) return;
+    const read = personFrom((column) => asMeant((row[headings.indexOf(column)] ?? '').trim()), newId);
+    if (typeof read === 'string') problems.push({ line: at + 1, sentence: read });
     else people.push(read);
   });
   return { people, problems };
 }
 
-function personFrom(row: Readonly<Record<string, string>>, newId: () => string): Participant | string {
-  const cell = (column: Column) => asMeant((row[column] ?? '').trim());
+function personFrom(cell: (column: Column) => string, newId: () => string): Participant | string {
   const name = cell('name');
   if (name === '') return 'The name is missing.';
   const unit = unitSchema.safeParse(cell('unit').toLowerCase() || 'kg').data;
