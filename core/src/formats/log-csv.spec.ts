@@ -147,6 +147,37 @@ describe('a log as CSV (RFC 4180)', () => {
     expect(said[6]).toContain('past 300 kg (660 lb)');
   });
 
+  it('reads on over empty lines, and counts them as a spreadsheet does', () => {
+    const lines = [
+      '',
+      ';;;',
+      'date;person;exercise;reps',
+      '',
+      '24.11.2026;Juno;Goblet squat;10',
+      ' ; ; ; ',
+      '24.11.2026;Nobody;Goblet squat;10',
+      '',
+    ].join('\n');
+    const { headings, mapping, lines: found } = previewLogCsv(lines);
+    expect(headings).toEqual(['date', 'person', 'exercise', 'reps']);
+    expect(Object.keys(mapping)).toEqual(['date', 'person', 'exercise', 'amount']);
+    expect(found).toBe(2);
+    const { entries, problems } = read(lines);
+    expect(entries.map(({ participantId, amount }) => [participantId, amount])).toEqual([['juno', 10]]);
+    expect(problems.map(({ line }) => line)).toEqual([7]);
+  });
+
+  it('counts so to the end of a file that is read in pieces', () => {
+    const good = '2026-11-24,Juno,Goblet squat,10';
+    const bad = '2026-11-24,Nobody,Goblet squat,10';
+    const lines = Array.from({ length: 60_000 }, (_, at) => (at % 3 === 2 ? '' : at === 59_995 ? bad : good));
+    const text = ['date,person,exercise,reps', ...lines].join('\r\n');
+    expect(text.length).toBeGreaterThan(1_100_000);
+    const { entries, problems } = read(text);
+    expect(entries.length).toBe(39_999);
+    expect(problems.map(({ line }) => line)).toEqual([59_997]);
+  });
+
   it('says which column is missing, and does not choose between two people of one name', () => {
     expect(read('date,exercise\n2026-11-24,Plank').problems[0]?.sentence).toContain('“person”');
     const twins = {

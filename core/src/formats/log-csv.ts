@@ -18,7 +18,7 @@ import type { Catalog } from '../ladder';
 import { readSurely, type MovementPart } from '../naming';
 import { inUnit, readMass, type MassUnit } from '../units';
 import { fieldChecks } from './check-fields';
-import { asMeant, CSV_WRITING } from './csv-cell';
+import { asMeant, CSV_WRITING, isEmptyLine, tableIn, type Line } from './csv';
 import { dateOrderOf, readDate, type DateOrder } from './read-date';
 
 /** What a line of a log says, one column each, and the headings it is known by. */
@@ -130,29 +130,31 @@ export interface LogPreview {
   readonly lines: number;
 }
 
-type Line = readonly string[];
-
 const PIECE_LENGTH = 1_000_000;
 
 /**
  * Line by line, in pieces, so that a file of a million of them does not stand in memory twice.
  *
- * @param begin told the headings, it gives what takes the lines under them
+ * @param begin told the headings, it gives what takes the lines under them, each with its number as a spreadsheet counts; empty ones
+ *   count and are left out
  * @param onPiece told now and then how many characters are read
  */
 function eachLine(
   text: string,
-  begin: (headings: readonly string[]) => (line: Line, at: number) => void,
+  begin: (headings: readonly string[]) => (line: Line, number: number) => void,
   onPiece?: (upTo: number) => void,
 ): void {
-  let take: ((line: Line, at: number) => void) | undefined;
-  let at = 0;
-  Papa.parse<Line>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: 'greedy',
+  const { table, delimiter } = tableIn(text);
+  let take: ((line: Line, number: number) => void) | undefined;
+  let number = 0;
+  Papa.parse<Line>(table, {
+    delimiter,
     chunkSize: PIECE_LENGTH,
     chunk: ({ data, meta }: Papa.ParseResult<Line>) => {
       for (const line of data) {
-        if (take) take(line, at++);
+        number += 1;
+        if (isEmptyLine(line)) continue;
+        if (take) take(line, number);
         else take = begin(line.map((heading) => heading.trim()));
       }
       onPiece?.(meta.cursor);
@@ -164,7 +166,17 @@ function eachLine(
 
 /** Of a file with nothing under them. */
 function headingsOf(text: string): string[] {
-  const [first = []] = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { preview: 1 }).data;
+  const { table, delimiter } = tableIn(text);
+  let first: Line = [];
+  Papa.parse<Line>(table, {
+    delimiter,
+    chunkSize: PIECE_LENGTH,
+    step: ({ data }, parser) => {
+      if (isEmptyLine(data)) return;
+      first = data;
+      parser.abort();
+    },
+  });
   return first.map((heading) => heading.trim()).filter(Boolean);
 }
 
@@ -250,9 +262,9 @@ export function logFromCsv(text: string, options: LogCsvOptions): LogRead {
     text,
     (headings) => {
       const reader = new LineReader(options, headings);
-      return (line, at) => {
+      return (line, number) => {
         const read = reader.read(line);
-        if (typeof read === 'string') problems.push({ line: at + 2, sentence: read });
+        if (typeof read === 'string') problems.push({ line: number, sentence: read });
         else entries.push(read);
       };
     },

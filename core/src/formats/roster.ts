@@ -11,7 +11,7 @@ import {
   type Participant,
 } from '../model';
 import { formatMass, readMass } from '../units';
-import { asMeant, CSV_WRITING } from './csv-cell';
+import { asMeant, CSV_WRITING, isEmptyLine, tableIn, type Line } from './csv';
 
 /** The columns of a roster, in order. */
 export const ROSTER_COLUMNS = [
@@ -78,12 +78,9 @@ export interface RosterRead {
  * @param newId gives each person an id
  */
 export function rosterFromCsv(text: string, newId: () => string): RosterRead {
-  const table = text.replace(/^\uFEFF/, '');
-  // Empty lines say nothing of what stands between columns, but they count.
-  const { delimiter } = Papa.parse(table, { preview: 1, skipEmptyLines: 'greedy' }).meta;
-  const rows = Papa.parse<readonly string[]>(table, { delimiter }).data;
-  const isEmpty = (row: readonly string[]) => row.every((cell) => cell.trim() === '');
-  const top = rows.findIndex((row) => !isEmpty(row));
+  const { table, delimiter } = tableIn(text);
+  const rows = Papa.parse<Line>(table, { delimiter }).data;
+  const top = rows.findIndex((row) => !isEmptyLine(row));
   const headings = (rows[top] ?? []).map((heading) => heading.trim().toLowerCase());
   const missing = (['name', 'body mass'] as const).filter((column) => !headings.includes(column));
   if (missing.length > 0) {
@@ -93,7 +90,7 @@ export function rosterFromCsv(text: string, newId: () => string): RosterRead {
   const people: Participant[] = [];
   const problems: RosterProblem[] = [];
   rows.forEach((row, at) => {
-    if (at <= top || isEmpty(row)) return;
+    if (at <= top || isEmptyLine(row)) return;
     const read = personFrom((column) => asMeant((row[headings.indexOf(column)] ?? '').trim()), newId);
     if (typeof read === 'string') problems.push({ line: at + 1, sentence: read });
     else people.push(read);
