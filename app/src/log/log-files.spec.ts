@@ -114,6 +114,7 @@ describe('LogFiles', () => {
     await (await choice('date *')).choose('when');
     await press('Look through it');
     await until(() => words('log-found').includes('2 sets of 1 person'));
+    expect(words('log-found')).toContain('on 3 Nov 2026');
     expect(words('log-found')).toContain('line 4: ');
     expect(words('log-found')).toContain('line 5: ');
     expect(log()).toEqual([]);
@@ -127,7 +128,7 @@ describe('LogFiles', () => {
 
   it('folds the columns away once they are looked through, and has them again when they are gone back to', async () => {
     const { give, press, words, fields, fixture, loader } = await opened();
-    await give(CSV.replace('when', 'date'));
+    await give(CSV.replace('when', 'date').replace('lots', '8'));
     await until(() => fields() === FIELDS);
     const shown = () =>
       (fixture.nativeElement as HTMLElement)
@@ -137,6 +138,7 @@ describe('LogFiles', () => {
     await press('Look through it');
     await until(() => words('log-found') !== '');
     expect(shown()).toBeFalse();
+    expect(words('log-found')).toContain('3 Nov 2026 to 10 Nov 2026');
     const [columns] = await (await loader.getHarness(MatStepperHarness)).getSteps();
     await columns!.select();
     expect(shown()).toBeTrue();

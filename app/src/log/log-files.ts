@@ -1,3 +1,4 @@
+import { DatePipe } from '@angular/common';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -37,7 +38,7 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
 /** The log as CSV, out and in: which column is what, what cannot be read and why, and nothing kept before the coach agrees. */
 @Component({
   selector: 'dray-log-files',
-  imports: [ChoiceField, FileButton, MatButton, MatIcon, MatProgressBar, MatStepperModule],
+  imports: [ChoiceField, DatePipe, FileButton, MatButton, MatIcon, MatProgressBar, MatStepperModule],
   template: `
     <button i18n matButton [disabled]="!!busy()" (click)="write()">Save the log as CSV</button>
     <dray-file-button i18n accept=".csv,text/csv" (chosen)="look($event)">Import a CSV</dray-file-button>
@@ -89,7 +90,15 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
                 {result.people, plural, =1 {1 person} other {{{ result.people }} people}}
               </p>
               @if (result.good > 0) {
-                <p i18n class="hint">from {{ result.from }} to {{ result.to }}</p>
+                <p class="hint">
+                  @if (result.from === result.to) {
+                    <ng-container i18n>on {{ result.from | date: 'd MMM y' }}</ng-container>
+                  } @else {
+                    <ng-container i18n
+                      >{{ result.from | date: 'd MMM y' }} to {{ result.to | date: 'd MMM y' }}</ng-container
+                    >
+                  }
+                </p>
               }
               @if (result.bad > 0) {
                 <p i18n class="problem" role="alert">
