@@ -1,8 +1,10 @@
 // Builds the application into dist/app and packs every file beside itself. Does nothing when nothing has changed.
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
 import { installPackages, root, run } from './setup.mjs';
 
 const SOURCES = [
@@ -33,24 +35,29 @@ function fingerprint() {
   return hash.digest('hex');
 }
 
-/** Packed as small as can be, once, so that the server never spends time on it. */
-function pack() {
-  for (const entry of readdirSync(output, { recursive: true })) {
-    const file = path.join(output, String(entry));
-    if (!/\.(js|css|html|json|svg|webmanifest)$/.test(file)) continue;
-    const content = readFileSync(file);
-    if (content.length < 500) continue;
-    const params = {
-      [constants.BROTLI_PARAM_QUALITY]: 11,
-      [constants.BROTLI_PARAM_MODE]: constants.BROTLI_MODE_TEXT,
-      [constants.BROTLI_PARAM_SIZE_HINT]: content.length,
-    };
-    writeFileSync(`${file}.br`, brotliCompressSync(content, { params }));
-    writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
-  }
+/** Packed as small as can be, once, so that the server never spends time on it; every processor takes files, the largest first. */
+async function pack() {
+  const files = readdirSync(output, { recursive: true })
+    .map((entry) => path.join(output, String(entry)))
+    .filter((file) => /\.(js|css|html|json|svg|webmanifest)$/.test(file))
+    .map((file) => ({ file, size: statSync(file).size }))
+    .filter(({ size }) => size >= 500)
+    .sort((one, other) => other.size - one.size);
+  await Promise.all(files.map(packFile));
 }
 
-export function build() {
+async function packFile({ file, size }) {
+  const content = await readFile(file);
+  const params = {
+    [constants.BROTLI_PARAM_QUALITY]: 11,
+    [constants.BROTLI_PARAM_MODE]: constants.BROTLI_MODE_TEXT,
+    [constants.BROTLI_PARAM_SIZE_HINT]: size,
+  };
+  await writeFile(`${file}.br`, await promisify(brotliCompress)(content, { params }));
+  await writeFile(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));
+}
+
+export async function build() {
   const stamp = fingerprint();
   if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return;
   console.log('Building …');
@@ -60,11 +67,11 @@ export function build() {
     console.error('The build failed; see above.');
     process.exit(1);
   }
-  pack();
+  await pack();
   writeFileSync(stampFile, stamp);
 }
 
 if (process.argv[1] === path.join(root, 'scripts/build.mjs')) {
   installPackages();
-  build();
+  await build();
 }

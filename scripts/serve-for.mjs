@@ -4,7 +4,7 @@ import { build } from './build.mjs';
 import { root } from './setup.mjs';
 
 export async function serveFor(port, work) {
-  build();
+  await build();
   const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
     cwd: root,
     env: { ...process.env, PORT: String(port), HOST: '127.0.0.1' },

@@ -9,7 +9,7 @@ if (!Number.isInteger(kills) || kills < 3 || kills > 5000) {
 }
 installPackages();
 const chromium = findHeadless();
-build();
+await build();
 process.exit(
   run('npx', ['playwright', 'test', '--config=e2e/playwright.config.ts', 'soak.spec'], {
     env: { CHROME_BIN: chromium, KILLS: String(kills) },

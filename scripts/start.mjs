@@ -4,7 +4,7 @@ import { build } from './build.mjs';
 import { installPackages, root } from './setup.mjs';
 
 installPackages();
-build();
+await build();
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
   cwd: root,
   stdio: 'inherit',
