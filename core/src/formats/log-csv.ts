@@ -164,35 +164,15 @@ function eachLine(
   });
 }
 
-/** Of a file with nothing under them. */
-function headingsOf(text: string): string[] {
-  const { table, delimiter } = tableIn(text);
-  let first: Line = [];
-  Papa.parse<Line>(table, {
-    delimiter,
-    chunkSize: PIECE_LENGTH,
-    step: ({ data }, parser) => {
-      if (isEmptyLine(data)) return;
-      first = data;
-      parser.abort();
-    },
-  });
-  return first.map((heading) => heading.trim()).filter(Boolean);
-}
-
 /** Looks at a file's headings and dates and says what they seem to mean, for the coach to put right. */
 export function previewLogCsv(text: string): LogPreview {
-  const headings = headingsOf(text);
-  const mapping: LogMapping = {};
-  for (const field of LOG_FIELD_NAMES) {
-    const taken = new Set(Object.values(mapping));
-    const known: readonly string[] = LOG_FIELDS[field].known;
-    const heading = headings.find((own) => !taken.has(own) && known.includes(plain(own)));
-    if (heading !== undefined) mapping[field] = heading;
-  }
+  let headings: readonly string[] = [];
+  let mapping: LogMapping = {};
   const dates = new Set<string>();
   let lines = 0;
   eachLine(text, (all) => {
+    headings = all.filter(Boolean);
+    mapping = mappingOf(headings);
     const column = mapping.date === undefined ? -1 : all.indexOf(mapping.date);
     return (line) => {
       lines += 1;
@@ -200,6 +180,18 @@ export function previewLogCsv(text: string): LogPreview {
     };
   });
   return { headings, mapping, ...dateOrderOf([...dates]), lines };
+}
+
+/** Each field takes the first heading it is known by that no other has taken. */
+function mappingOf(headings: readonly string[]): LogMapping {
+  const mapping: LogMapping = {};
+  for (const field of LOG_FIELD_NAMES) {
+    const taken = new Set(Object.values(mapping));
+    const known: readonly string[] = LOG_FIELDS[field].known;
+    const heading = headings.find((own) => !taken.has(own) && known.includes(plain(own)));
+    if (heading !== undefined) mapping[field] = heading;
+  }
+  return mapping;
 }
 
 /** No heading that is known is longer. */
