@@ -8,9 +8,30 @@ test.use({ week: 'fifth' });
 
 const logCell = (page: Page, person: string, slot: string) => page.getByTestId(`log-${person}-${slot}`);
 
+/** The loads in the cells of a log, by the lines each is written on. */
+function linesOfLoads(page: Page): Promise<Record<string, number>> {
+  return page.getByRole('grid', { name: 'What was done' }).evaluate((grid) => {
+    const lines: Record<string, number> = {};
+    const texts = document.createTreeWalker(grid, NodeFilter.SHOW_TEXT);
+    for (let text = texts.nextNode(); text; text = texts.nextNode()) {
+      const load = /(2 × )?[\d.]+ kg/.exec(text.textContent ?? '');
+      if (!load) continue;
+      const range = document.createRange();
+      range.setStart(text, load.index);
+      range.setEnd(text, load.index + load[0].length);
+      lines[load[0]] = Math.max(lines[load[0]] ?? 0, range.getClientRects().length);
+    }
+    return lines;
+  });
+}
+
 test('a class is filled in by keyboard, and put right keeps what stood', async ({ page }) => {
   await page.goto('/log');
   await logCell(page, 'bram', 'tue-squat').click();
+  // A load is read at a glance: it is never torn between two lines.
+  const loads = await linesOfLoads(page);
+  expect(Object.keys(loads).length).toBeGreaterThan(5);
+  expect(new Set(Object.values(loads))).toEqual(new Set([1]));
   let keys = 0;
   const press = async (key: string) => {
     keys += 1;

@@ -110,7 +110,13 @@ const DATE_ORDERS: readonly LogPreview['dateOrder'][] = ['year first', 'day firs
                   }
                 </ul>
               }
-              <button i18n matButton="outlined" [disabled]="!!busy() || result.good === 0" (click)="keep()">
+              <button
+                i18n
+                matButton="outlined"
+                class="above"
+                [disabled]="!!busy() || result.good === 0"
+                (click)="keep()"
+              >
                 @if (result.bad > 0) {
                   Import the good ones
                 } @else {

@@ -9,7 +9,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
 import { MatMenuModule } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell, type ReadyCell } from '@dray/core';
+import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell } from '@dray/core';
 import { aboutSets, asksForMost, loadInWords, setsInWords } from '@dray/core/late';
 import { countWords, workWords } from '../ui/cell-words';
 import { firstValueFrom } from 'rxjs';
@@ -122,16 +122,23 @@ export class LogScreen {
     return minutes ?? this.log.view.session()?.budgetMinutes ?? 30;
   }
 
-  /** What was asked; in the grid how many, and beside it how hard too. */
-  protected asked({ cell }: LogCell, words: (cell: ReadyCell) => string = workWords): string {
-    if (cell?.status !== 'ready') return '';
-    const load = cell.load
-      ? ` · ${formatHeld(cell.load.kg, this.log.view.unit(), cell.load.hold === 'pair')}`
-      : '';
-    return `${words(cell)}${load}`;
+  /** What was asked, and how hard. */
+  protected asked(entry: LogCell): string {
+    const { cell } = entry;
+    return cell?.status === 'ready' ? [workWords(cell), ...this.held(entry)].join(' · ') : '';
   }
 
-  protected readonly briefly = countWords;
+  /** How many were asked; the dot before a load stays with it. */
+  protected count({ cell }: LogCell): string {
+    if (cell?.status !== 'ready') return '';
+    return cell.load ? `${countWords(cell)}\u00a0·` : countWords(cell);
+  }
+
+  /** The load that was asked, if there was one. */
+  protected held({ cell }: LogCell): string[] {
+    if (cell?.status !== 'ready' || !cell.load) return [];
+    return [formatHeld(cell.load.kg, this.log.view.unit(), cell.load.hold === 'pair')];
+  }
 
   protected leftOut(cell: Cell): string {
     return cell.status === 'leftOut' ? leftOutWords(cell.because).why : '';
