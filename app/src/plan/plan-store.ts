@@ -225,6 +225,7 @@ export const PlanStore = signalStore(
       return store.draftEntityMap()[key]?.text;
     },
     keepDraft(key: string, text: string | undefined): void {
+      if (text === store.draftEntityMap()[key]?.text) return;
       patchState(
         store,
         text === undefined ? removeEntity(key, DRAFTS) : setEntity({ id: key, text } satisfies Draft, DRAFTS),

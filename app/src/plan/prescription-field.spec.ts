@@ -63,6 +63,20 @@ describe('PrescriptionField', () => {
     expect(box().value).toBe('4x8 soon');
   });
 
+  it('leaves no draft behind when letters come faster than the page keeps up', () => {
+    for (const text of ['4x8 2 lef', '4x8 2 left']) {
+      box().value = text;
+      box().dispatchEvent(new Event('input'));
+    }
+    expect(drafted).toEqual(['4x8 2 lef', undefined]);
+    expect(changed.at(-1)).toEqual({
+      ...ten,
+      sets: 4,
+      work: { kind: 'reps', reps: 8 },
+      target: { kind: 'reserve', reps: 2 },
+    });
+  });
+
   it('opens with the draft that was left', async () => {
     fixture.componentRef.setInput('draft', '4x');
     await fixture.whenStable();

@@ -151,7 +151,8 @@ export class PrescriptionField {
     this.typed.set(text);
     const parsed = parsePrescription(text, this.unit());
     if (parsed.ok) {
-      if (this.draft() !== undefined) this.drafted.emit(undefined);
+      // Whatever `draft` says: the letter before this one may not have come round yet, and would stand there for good.
+      this.drafted.emit(undefined);
       this.changed.emit(parsed.prescription);
     } else {
       this.drafted.emit(text);
@@ -160,6 +161,6 @@ export class PrescriptionField {
 
   protected revert(): void {
     this.typed.set(undefined);
-    if (this.draft() !== undefined) this.drafted.emit(undefined);
+    this.drafted.emit(undefined);
   }
 }
