@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { ViewStore } from '../state/view-store';
 import { PlanStore } from './plan-store';
 
@@ -50,6 +50,19 @@ describe('PlanStore', () => {
     const slot = plan.slots().find(({ id }) => id === curl);
     expect(slot?.prescriptions.advanced.sets).toBe(4);
     const row = plan.addSlot(block, { kind: 'ladder', ladderId: 'row' }, '3x');
-    expect(plan.draftEntities()).toEqual([{ id: `${row} beginner`, text: '3x' }]);
+    expect(plan.draftOf(`${row} beginner`)).toBe('3x');
+  });
+
+  it('lets a draft go that was made readable before the drafts were read from the disk', async () => {
+    await db.drafts.bulkPut([
+      { id: 'text tuesday', text: 'Tuesday, half typed' },
+      { id: 'text thursday', text: 'Thursday, half typed' },
+    ]);
+    const plan = TestBed.inject(PlanStore);
+    plan.keepDraft('text tuesday', undefined);
+    await until(() => plan.draftOf('text thursday') === 'Thursday, half typed');
+    expect(plan.draftOf('text tuesday')).toBeUndefined();
+    await until(async () => (await db.drafts.count()) === 1);
+    expect(await db.drafts.get('text tuesday')).toBeUndefined();
   });
 });

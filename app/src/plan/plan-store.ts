@@ -53,9 +53,8 @@ import {
   withProps,
   withState,
 } from '@ngrx/signals';
-import { addEntities, removeEntity, setEntity, withEntities } from '@ngrx/signals/entities';
+import { addEntities, setEntity, withEntities } from '@ngrx/signals/entities';
 import { Device } from '../data/device';
-import type { Draft } from '../data/dray-db';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
 import { counted } from '../ui/count';
@@ -67,7 +66,12 @@ interface PlanState {
   readonly rail: 'exercise' | 'session' | 'copy';
 }
 
-/** Text that cannot be read yet, by the field it stands in. */
+/** Text of a field that cannot be read yet; where it is known that there is none, an older one on the disk is not taken up. */
+interface Draft {
+  readonly id: string;
+  readonly text: string | undefined;
+}
+
 const DRAFTS = { collection: 'draft' } as const;
 
 const INITIAL: PlanState = { selectedSlotId: undefined, tier: 'intermediate', rail: 'exercise' };
@@ -225,11 +229,9 @@ export const PlanStore = signalStore(
       return store.draftEntityMap()[key]?.text;
     },
     keepDraft(key: string, text: string | undefined): void {
-      if (text === store.draftEntityMap()[key]?.text) return;
-      patchState(
-        store,
-        text === undefined ? removeEntity(key, DRAFTS) : setEntity({ id: key, text } satisfies Draft, DRAFTS),
-      );
+      const known = store.draftEntityMap()[key];
+      if (known && known.text === text) return;
+      patchState(store, setEntity({ id: key, text } satisfies Draft, DRAFTS));
       const kept = text === undefined ? store.device.dropDraft(key) : store.device.keepDraft(key, text);
       void kept.catch(() => undefined);
     },

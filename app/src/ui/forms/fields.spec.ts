@@ -4,6 +4,7 @@ import { TestBed } from '@angular/core/testing';
 import { MatDatepickerInputHarness } from '@angular/material/datepicker/testing';
 import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import * as z from 'zod';
+import { Device } from '../../data/device';
 import type { DrayDb } from '../../data/dray-db';
 import { provideFreshBrowser, until } from '../../testing';
 import { ChoiceField } from './choice-field';
@@ -112,6 +113,37 @@ describe('Fields', () => {
     own.name.set('Friday');
     expect(await name.text()).toBe('Friday');
     expect(await name.problem()).toBe('');
+  });
+
+  /** A field whose draft is still being read from the disk. */
+  async function fieldWithDraft(draft: string) {
+    let read: () => void = () => undefined;
+    spyOn(TestBed.inject(Device), 'drafts').and.returnValue(
+      new Promise((resolve) => {
+        read = () => {
+          resolve({ name: draft });
+        };
+      }),
+    );
+    const fixture = TestBed.createComponent(TextField);
+    fixture.componentRef.setInput('draftKey', 'name');
+    fixture.componentRef.setInput('schema', z.string().min(2));
+    await fixture.whenStable();
+    return { read, field: await TestbedHarnessEnvironment.harnessForFixture(fixture, FieldHarness) };
+  }
+
+  it('takes up what was half typed before, and says what is wrong with it', async () => {
+    const { read, field } = await fieldWithDraft('T');
+    read();
+    expect(await field.text()).toBe('T');
+    expect(await field.problem()).not.toBe('');
+  });
+
+  it('never takes a draft over what was typed before it was read', async () => {
+    const { read, field } = await fieldWithDraft('T');
+    await field.begin('Fr');
+    read();
+    expect(await field.text()).toBe('Fr');
   });
 
   it('reads a mass in either unit and shows it in its own', async () => {

@@ -8,6 +8,7 @@ import {
   input,
   linkedSignal,
   output,
+  untracked,
 } from '@angular/core';
 import { form, FormField } from '@angular/forms/signals';
 import { MatFormFieldModule } from '@angular/material/form-field';
@@ -91,7 +92,7 @@ export class TextField extends EditedField<string> {
     super();
     effect(() => {
       const key = this.draftKey();
-      if (key !== undefined) void this.takeUp(key);
+      if (key !== undefined) void this.takeUp(key, untracked(this.draft));
     });
   }
 
@@ -111,9 +112,10 @@ export class TextField extends EditedField<string> {
     if (key !== undefined) void this.device.keepDraft(key, text).catch(() => undefined);
   }
 
-  private async takeUp(key: string): Promise<void> {
+  /** Takes up what was half typed, unless something else than at the beginning stands there by now. */
+  private async takeUp(key: string, atFirst: string): Promise<void> {
     const text = (await this.device.drafts().catch(() => ({}) as Record<string, string>))[key];
-    if (text === undefined || text === this.written()) return;
+    if (text === undefined || text === this.written() || this.draft() !== atFirst) return;
     this.draft.set(text);
     this.field().markAsTouched();
   }
