@@ -5,6 +5,7 @@ import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
+import { joinChunks } from './join-chunks.mjs';
 import { installPackages, root, run } from './setup.mjs';
 
 const SOURCES = [
@@ -16,6 +17,7 @@ const SOURCES = [
   'package-lock.json',
   'tsconfig.base.json',
   'scripts/build.mjs',
+  'scripts/join-chunks.mjs',
   'scripts/builder',
 ];
 const output = path.join(root, 'dist/app/browser');
@@ -57,16 +59,20 @@ async function packFile({ file, size }) {
   await writeFile(`${file}.gz`, await promisify(gzip)(content, { level: 9 }));
 }
 
+function must(command, args, env = {}) {
+  if (run(command, args, { quiet: true, env }) === 0) return;
+  console.error('The build failed; see above.');
+  process.exit(1);
+}
+
 export async function build() {
   const stamp = fingerprint();
   if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) return;
   console.log('Building …');
   // Few larger files rather than many small ones: they pack smaller, and a browser asks for six at a time.
-  const env = { NG_BUILD_OPTIMIZE_CHUNKS: 'true' };
-  if (run('npx', ['ng', 'build', 'app'], { quiet: true, env }) !== 0) {
-    console.error('The build failed; see above.');
-    process.exit(1);
-  }
+  must('npx', ['ng', 'build', 'app'], { NG_BUILD_OPTIMIZE_CHUNKS: 'true' });
+  await joinChunks(output);
+  must('npx', ['ngsw-config', path.relative(root, output), 'app/ngsw-config.json']);
   await pack();
   writeFileSync(stampFile, stamp);
 }

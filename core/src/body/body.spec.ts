@@ -205,6 +205,18 @@ describe('handShare', () => {
     expect(meanHandShare(90, 190)).toBeGreaterThan(meanHandShare(90, 155));
   });
 
+  it('is for any stature what the statics of that very body say, to half a point in a hundred', () => {
+    for (const stature of [150, 163, 182, 191]) {
+      for (const cm of [0, 20, 45, 75, 90]) {
+        const own = pressUp({ hands: { kind: 'counter', cm } }, stature);
+        const body = { massKg: 70, statureCm: stature };
+        expect(Math.abs(handShare(cm, stature) - contactShares(own, body, 'start').hands)).toBeLessThan(
+          0.005,
+        );
+      }
+    }
+  });
+
   it('leaves nothing on the hands of somebody upright at a wall', () => {
     expect(handShare(130, 170)).toBeLessThan(0.06);
   });

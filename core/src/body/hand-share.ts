@@ -6,7 +6,7 @@ import { USUAL_STATURE_CM } from './segments';
 /** Top of the movement, arms straight; bottom, chest at the hands. */
 export type PressUpPoint = 'top' | 'bottom';
 
-/** Kept by heights in whole centimetres: the same table is asked for at every set. */
+/** Kept by height and pivot: the same table is asked for at every set. */
 const KEPT = new Map<string, readonly [top: number, bottom: number]>();
 const MOST_KEPT = 2000;
 
@@ -39,17 +39,18 @@ export function meanHandShare(
   return (top + bottom) / 2;
 }
 
+/** Bodies are alike, so that half the height under half the stature is the same share: all are seen as the usual one, over whole centimetres of their own. */
 function sharesOf(surfaceCm: number, statureCm: number, pivot: PressUpPivot): readonly [number, number] {
-  const heightCm = Math.round(Math.max(0, surfaceCm));
-  const stature = Math.round(statureCm);
-  const key = `${heightCm} ${stature} ${pivot}`;
+  const heightCm = (Math.round(Math.max(0, surfaceCm)) / Math.round(statureCm)) * USUAL_STATURE_CM;
+  const key = `${heightCm} ${pivot}`;
   const kept = KEPT.get(key);
   if (kept) return kept;
   const move: Move = pressUp(
     { hands: { kind: heightCm > 0 ? 'counter' : 'floor', cm: heightCm }, pivot },
-    stature,
+    USUAL_STATURE_CM,
   );
-  const of = (at: 'start' | 'hardest') => contactShares(move, { massKg: 70, statureCm: stature }, at).hands;
+  const of = (at: 'start' | 'hardest') =>
+    contactShares(move, { massKg: 70, statureCm: USUAL_STATURE_CM }, at).hands;
   const shares = [of('start'), of('hardest')] as const;
   if (KEPT.size >= MOST_KEPT) KEPT.clear();
   KEPT.set(key, shares);
