@@ -67,25 +67,21 @@ for (const version of [1, 2, 3, 4, 5, 6, 7, 8]) {
   });
 }
 
-/** Documents that were tampered with, and are read nevertheless. */
-function odd(demo: Json, count: number): Buffer[] {
-  const chance = chances(16);
-  const taken: Buffer[] = [];
-  while (taken.length < count) {
+/** The first document that was tampered with by these chances and is read nevertheless. */
+function odd(demo: Json, seed: number): Buffer {
+  const chance = chances(seed);
+  for (;;) {
     const text = JSON.stringify(tamper(tamper(demo, chance), chance) ?? null);
-    if (parseDocument(text).ok) taken.push(Buffer.from(text));
+    if (parseDocument(text).ok) return Buffer.from(text);
   }
-  return taken;
 }
 
-for (const nth of [0, 1, 2]) {
-  test(`what is taken of documents that were tampered with breaks no screen (${nth + 1})`, async ({
-    page,
-  }) => {
+for (const seed of [16, 17, 18]) {
+  test(`what is taken of documents that were tampered with breaks no screen (${seed})`, async ({ page }) => {
     await page.goto('/settings');
     await page.getByRole('button', { name: 'Look round the boatyard' }).click();
     const demo = JSON.parse((await fileOf(page, 6)).buffer.toString()) as Json;
-    const buffer = odd(demo, nth + 1)[nth]!;
+    const buffer = odd(demo, seed);
     await page
       .locator('input[type=file]')
       .setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer });
