@@ -5,7 +5,6 @@ import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
-import { joinChunks } from './join-chunks.mjs';
 import { installPackages, root, run } from './setup.mjs';
 
 const SOURCES = [
@@ -71,6 +70,8 @@ export async function build() {
   console.log('Building …');
   // Few larger files rather than many small ones: they pack smaller, and a browser asks for six at a time.
   must('npx', ['ng', 'build', 'app'], { NG_BUILD_OPTIMIZE_CHUNKS: 'true' });
+  // Loaded here: this file is read before there are packages.
+  const { joinChunks } = await import('./join-chunks.mjs');
   await joinChunks(output);
   must('npx', ['ngsw-config', path.relative(root, output), 'app/ngsw-config.json']);
   await pack();

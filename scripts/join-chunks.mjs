@@ -5,7 +5,10 @@ import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { rolldown } from 'rolldown';
 
-/** Parts that load by themselves, screens most of them: so many of thirty share what is put into the one file. With six a first visit takes 2 % more bytes in 60 % fewer requests. */
+/**
+ * Parts that load by themselves, screens most of them: so many of thirty share what is put into the one file. With six a first visit
+ * takes 2 % more bytes (the kit's 6 %) in 60 % fewer requests; with four 7 % more, in two thirds fewer.
+ */
 const SHARED_BY = 6;
 const SHARED = 'shared';
 

@@ -39,7 +39,10 @@ export function meanHandShare(
   return (top + bottom) / 2;
 }
 
-/** Bodies are alike, so that half the height under half the stature is the same share: all are seen as the usual one, over whole centimetres of their own. */
+/**
+ * Bodies are alike, so that half the height under half the stature is the same share: all are seen as the usual one, over whole
+ * centimetres of their own.
+ */
 function sharesOf(surfaceCm: number, statureCm: number, pivot: PressUpPivot): readonly [number, number] {
   const heightCm = (Math.round(Math.max(0, surfaceCm)) / Math.round(statureCm)) * USUAL_STATURE_CM;
   const key = `${heightCm} ${pivot}`;
