@@ -51,7 +51,8 @@ function runSuite({ name, script, count }) {
     const collect = (chunk) => (text += chunk);
     child.stdout.on('data', collect);
     child.stderr.on('data', collect);
-    child.on('exit', (code) => {
+    // When all that it said has come, which is after it has ended.
+    child.on('close', (code) => {
       const counted = count(text.replaceAll(/\u001b\[[0-9;]*m/g, ''), code) ?? { passed: 0, failed: 1 };
       // A suite that ends badly without a failed test (a build error, say) has failed as a whole.
       const result = code !== 0 && counted.failed === 0 ? { ...counted, failed: 1 } : counted;

@@ -208,11 +208,19 @@ describe('handShare', () => {
   it('is for any stature what the statics of that very body say, to half a point in a hundred', () => {
     for (const stature of [150, 163, 182, 191]) {
       for (const cm of [0, 20, 45, 75, 90]) {
-        const own = pressUp({ hands: { kind: 'counter', cm } }, stature);
-        const body = { massKg: 70, statureCm: stature };
-        expect(Math.abs(handShare(cm, stature) - contactShares(own, body, 'start').hands)).toBeLessThan(
-          0.005,
-        );
+        for (const pivot of ['toes', 'knees'] as const) {
+          const own = pressUp({ hands: { kind: 'counter', cm }, pivot }, stature);
+          const body = { massKg: 70, statureCm: stature };
+          for (const [point, at] of [
+            ['top', 'start'],
+            ['bottom', 'hardest'],
+          ] as const) {
+            const apart = handShare(cm, stature, pivot, point) - contactShares(own, body, at).hands;
+            expect(Math.abs(apart))
+              .withContext(`${cm} cm, ${stature} cm tall, ${pivot}, ${point}`)
+              .toBeLessThan(0.005);
+          }
+        }
       }
     }
   });
