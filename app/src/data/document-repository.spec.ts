@@ -1,11 +1,12 @@
 import { TestBed } from '@angular/core/testing';
-import type { LogEntry } from '@dray/core';
+import { serializeDocument, type LogEntry } from '@dray/core';
 import { boatyard } from '@dray/demo';
 import { firstValueFrom } from 'rxjs';
 import { provideFreshBrowser } from '../testing';
 import { anywhere } from './changes';
-import { DocumentRepository } from './document-repository';
+import { DEMO_TEXT, DocumentRepository } from './document-repository';
 import { DrayDb } from './dray-db';
+import { TODAY } from './today';
 
 function entry(id: string, date: string): LogEntry {
   return {
@@ -23,6 +24,8 @@ function entry(id: string, date: string): LogEntry {
   } as LogEntry;
 }
 
+const put = (own: LogEntry) => ({ list: 'log' as const, id: own.id, after: anywhere(own) });
+
 describe('DocumentRepository', () => {
   let db: DrayDb;
   let repository: DocumentRepository;
@@ -35,8 +38,6 @@ describe('DocumentRepository', () => {
   afterEach(() => {
     db.close();
   });
-
-  const put = (own: LogEntry) => ({ list: 'log' as const, id: own.id, after: anywhere(own) });
 
   it('fills a fresh profile with the demo once, and reads it back the same', async () => {
     const first = await repository.open();
@@ -115,4 +116,52 @@ describe('DocumentRepository', () => {
     await act(TestBed.inject(DocumentRepository));
     otherDb.close();
   }
+});
+
+describe('DocumentRepository with a demo that waits for its log', () => {
+  const asked = { id: 'bram 1', participantId: 'bram', sessionId: 'tuesday', week: 1, date: '2026-10-27' };
+  let date = '';
+  let db: DrayDb;
+  let repository: DocumentRepository;
+
+  beforeEach(() => {
+    date = '2026-11-25';
+    db = provideFreshBrowser();
+    TestBed.overrideProvider(TODAY, { useValue: () => date });
+    const ours = { ...entry('bram-1', '2026-10-27'), note: 'the demo’s' };
+    const odile = { ...entry('odile-1', '2026-10-27'), participantId: 'odile' };
+    TestBed.overrideProvider(DEMO_TEXT, {
+      useValue: async (file: string) =>
+        file.endsWith('.dray.json')
+          ? serializeDocument(boatyard)
+          : JSON.stringify({
+              log: [ours, odile],
+              visits: [{ ...asked, effort: 4, minutes: 40 }],
+              classes: [],
+            }),
+    });
+    repository = TestBed.inject(DocumentRepository);
+  });
+
+  afterEach(() => {
+    db.close();
+  });
+
+  it('leaves alone what was written down before it came', async () => {
+    await repository.open();
+    const set = { ...entry('by-the-coach', '2026-10-27'), amount: 9 };
+    const visit = { ...asked, effort: 8, minutes: 35 };
+    await repository.write([put(set), { list: 'visits', id: visit.id, after: { at: 0, value: visit } }]);
+    await repository.addDemoLog();
+    expect(await repository.logOf('bram')).toEqual([set]);
+    expect((await repository.logOf('odile')).map(({ id }) => id)).toEqual(['odile-1']);
+    expect((await repository.read())?.visits).toEqual([visit]);
+  });
+
+  it('puts it into the weeks of the demo that is there, however late it comes', async () => {
+    await repository.open();
+    date = '2026-12-09';
+    await repository.addDemoLog();
+    expect((await repository.logOf('odile')).map((own) => own.date)).toEqual(['2026-10-27']);
+  });
 });

@@ -1,5 +1,5 @@
 import { inject, Injectable, InjectionToken } from '@angular/core';
-import { liveQuery } from 'dexie/dist/modern/dexie.min.mjs';
+import { liveQuery, type Table } from 'dexie/dist/modern/dexie.min.mjs';
 import { DOCUMENT_VERSION, EMPTY_DOCUMENT, type DrayDocument, type LogEntry } from '@dray/core';
 import { Observable } from 'rxjs';
 import { outcome, SETTINGS_ID, type RecordChange } from './changes';
@@ -28,7 +28,7 @@ export const DEMO_TEXT = new InjectionToken<
 /** What comes after the demo itself. */
 type DemoLog = Pick<DrayDocument, 'log' | 'visits' | 'classes'>;
 
-/** Stands on the device while the demo's log is still to come. */
+/** Stands on the device while the demo's log is still to come: the day on which the demo came. */
 const LOG_DUE = 'demo log due';
 
 /** What an edit does to the steps of undo: its own is written, those it makes meaningless go. */
@@ -80,7 +80,7 @@ export class DocumentRepository {
     const fresh = await this.db.transaction('rw', this.db.tables, async () => {
       if (await this.holdsAnything()) return false;
       await this.fill(demo);
-      await this.db.device.put({ id: LOG_DUE, value: true });
+      await this.db.device.put({ id: LOG_DUE, value: this.today() });
       await this.stand({ front: 'demo', putAway: false, welcomed: false });
       return true;
     });
@@ -110,16 +110,18 @@ export class DocumentRepository {
     leaveUnwritten(this.tab.id, left);
   }
 
-  /** What the demo class has logged, into a store that still waits for it. */
+  /** What the demo class has logged, into a store that still waits for it. What was written down meanwhile stands. */
   async addDemoLog(): Promise<void> {
-    const { log, visits, classes } = await this.demoLog();
+    const since = (await this.db.device.get(LOG_DUE))?.value;
+    // However late it comes, it belongs to the weeks of the demo that is there.
+    const { log, visits, classes } = await this.demoLog(typeof since === 'string' ? since : this.today());
     await this.db.transaction('rw', this.db.tables, async () => {
       // Another document has come in the demo's place, or another tab was faster.
       if (!(await this.db.device.get(LOG_DUE))) return;
       await this.db.device.delete(LOG_DUE);
-      await this.db.days.bulkPut(daysFrom(log));
-      await this.db.visits.bulkPut(visits.map((value, at) => ({ id: value.id, at, value })));
-      await this.db.classes.bulkPut(classes.map((value, at) => ({ id: value.id, at, value })));
+      await addMissing(this.db.days, daysFrom(log));
+      await addMissing(this.db.visits, rowsOf(visits));
+      await addMissing(this.db.classes, rowsOf(classes));
     });
   }
 
@@ -131,15 +133,16 @@ export class DocumentRepository {
   /** The whole demo document. */
   async demo(): Promise<DrayDocument> {
     const document = JSON.parse(await this.demoText('boatyard.dray.json')) as DrayDocument;
-    return { ...document, ...(await this.demoLog()) };
+    return { ...document, ...(await this.demoLog(this.today())) };
   }
 
-  private async demoLog(): Promise<DemoLog> {
-    return JSON.parse(await this.demoText('boatyard-log.json')) as DemoLog;
+  private async demoLog(on: string): Promise<DemoLog> {
+    return JSON.parse(await this.demoText('boatyard-log.json', on)) as DemoLog;
   }
 
-  private async demoText(file: Parameters<typeof this.fetchDemo>[0]): Promise<string> {
-    return demoFor(this.today(), await this.fetchDemo(file));
+  /** A file of the demo, as if it had been written in the week of a day. */
+  private async demoText(file: Parameters<typeof this.fetchDemo>[0], on = this.today()): Promise<string> {
+    return demoFor(on, await this.fetchDemo(file));
   }
 
   /** Which class is in front here; a browser that was never asked has its own. */
@@ -302,8 +305,7 @@ export class DocumentRepository {
   private async fill(document: DrayDocument): Promise<void> {
     for (const list of LISTS) {
       await this.db[list].clear();
-      const rows: Row[] = document[list].map((value, at) => ({ id: value.id, at, value }));
-      await this.db[list].bulkPut(rows);
+      await this.db[list].bulkPut(rowsOf(document[list]));
     }
     await this.db.days.clear();
     await this.db.days.bulkPut(daysFrom(document.log));
@@ -334,4 +336,17 @@ export class DocumentRepository {
       throw error;
     }
   }
+}
+
+function rowsOf(list: readonly { readonly id: string }[]): Row[] {
+  return list.map((value, at) => ({ id: value.id, at, value }));
+}
+
+/** Puts rows in where there is none of that id yet. */
+async function addMissing<R extends { readonly id: string }>(
+  table: Table<R, string>,
+  rows: readonly R[],
+): Promise<void> {
+  const there = new Set(await table.toCollection().primaryKeys());
+  await table.bulkPut(rows.filter(({ id }) => !there.has(id)));
 }
