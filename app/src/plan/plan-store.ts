@@ -97,7 +97,7 @@ export interface SlotView {
   readonly versions: Readonly<Record<Tier, string>>;
   /** The same, said once: nothing where it is that of the tier before. */
   readonly versionsOnce: Readonly<Record<Tier, string>>;
-  /** Whether a tier has the very prescription of the tier before it. */
+  /** Whether a tier does the very work of the tier before it: its version, and its prescription. */
   readonly same: Readonly<Record<Tier, boolean>>;
   readonly grouped: boolean;
 }
@@ -132,7 +132,10 @@ function onceEach(slot: Slot, catalog: Catalog): Pick<SlotView, 'versions' | 've
     versionsOnce: eachTier((tier, before) =>
       before && versions[before] === versions[tier] ? '' : versions[tier],
     ),
-    same: eachTier((tier, before) => before !== undefined && text[before] === text[tier]),
+    same: eachTier(
+      (tier, before) =>
+        before !== undefined && text[before] === text[tier] && versions[before] === versions[tier],
+    ),
   };
 }
 

@@ -93,7 +93,7 @@ export class PrescriptionField {
   readonly label = input.required<string>();
   readonly prescription = input.required<Prescription>();
   readonly unit = input.required<MassUnit>();
-  /** The same as the tier before it: shown quieter. */
+  /** The same as the tier before it, where it is written once for both. */
   readonly same = input(false);
   readonly draft = input<string>();
   /** As wide as what stands in it. */

@@ -1,12 +1,4 @@
-import {
-  BLOCKS,
-  type Block,
-  type BlockKind,
-  type Pace,
-  type Prescription,
-  type Session,
-  type Slot,
-} from '../model';
+import { BLOCKS, type Block, type Pace, type Prescription, type Session, type Slot } from '../model';
 
 /**
  * Edits of a session. Each takes a session and gives a new one, sharing all that did not change, so that undo is
@@ -136,23 +128,32 @@ export function nudgeSlot(session: Session, slotId: string, direction: -1 | 1): 
   return moveSlot(session, slotId, neighbour.id, direction === 1 ? 0 : neighbour.slots.length);
 }
 
-/** The kind a block becomes with so many exercises: partners do them in turn. */
-function grownKind(kind: BlockKind, slots: number): BlockKind {
-  if (slots < 2 || (BLOCKS[kind].grouped && kind !== 'superset' && kind !== 'triSet')) return kind;
-  if (kind === 'straight' || kind === 'superset' || kind === 'triSet') {
-    return slots === 2 ? 'superset' : slots === 3 ? 'triSet' : 'circuit';
-  }
-  return kind;
+/** A block of the kind that it becomes with another exercise: partners do theirs in turn. */
+function grown(block: Block): Block {
+  const { kind, slots } = block;
+  const counts = kind === 'straight' || kind === 'superset' || kind === 'triSet';
+  if (!counts || slots.length < 2) return block;
+  return { ...block, kind: slots.length === 2 ? 'superset' : slots.length === 3 ? 'triSet' : 'circuit' };
 }
 
-/** Puts a slot among another one's, as its partner: two are a superset, three a tri-set, more a circuit. */
+/** A block of the kind that it becomes when partners have left it. */
+function shrunk(block: Block): Block {
+  const { kind, slots } = block;
+  if (slots.length === 1 && BLOCKS[kind].grouped && !BLOCKS[kind].clocked)
+    return { ...block, kind: 'straight' };
+  return slots.length === 2 && kind === 'triSet' ? { ...block, kind: 'superset' } : block;
+}
+
+/**
+ * Puts a slot among another one's, as its partner: two are a superset, three a tri-set, more a circuit; of the partners that
+ * it leaves, one alone does straight sets.
+ */
 export function joinInto(session: Session, slotId: string, blockId: string, index: number): Session {
+  const from = session.blocks.find(({ slots }) => slots.some(({ id }) => id === slotId));
   const moved = moveSlot(session, slotId, blockId, index);
-  if (moved === session) return session;
-  return editBlock(moved, blockId, (block) => ({
-    ...block,
-    kind: grownKind(block.kind, block.slots.length),
-  }));
+  if (!from || moved === session) return session;
+  const left = from.id === blockId ? moved : editBlock(moved, from.id, shrunk);
+  return editBlock(left, blockId, grown);
 }
 
 /** Takes a slot out of its block, to stand alone as the block at an index of the list. */
@@ -162,13 +163,7 @@ export function partAt(session: Session, slotId: string, newBlockId: string, ind
   const block: Block = { ...newStraight(newBlockId), slots: [] };
   const withBlock = withBlocks(session, session.blocks.toSpliced(index, 0, block));
   const moved = moveSlot(withBlock, slotId, newBlockId, 0);
-  return editBlock(moved, from.id, (own) => ({ ...own, kind: shrunkKind(own.kind, own.slots.length) }));
-}
-
-/** The kind a block becomes when partners have left it. */
-function shrunkKind(kind: BlockKind, slots: number): BlockKind {
-  if (slots === 1 && BLOCKS[kind].grouped && !BLOCKS[kind].clocked) return 'straight';
-  return slots === 2 && kind === 'triSet' ? 'superset' : kind;
+  return editBlock(moved, from.id, shrunk);
 }
 
 function newStraight(id: string): Block {
@@ -186,23 +181,21 @@ export function copyOfSession(session: Session, name: string, newId: () => strin
 }
 
 /**
- * Makes partners of a slot and the one after it in the session: the other comes into its block, and a straight
- * block becomes a superset.
+ * Makes partners of a slot and the one after it in the session: the other comes into its block, which becomes what `joinInto`
+ * makes of so many.
  */
 export function joinWithNext(session: Session, slotId: string): Session {
   const blockAt = session.blocks.findIndex(({ slots }) => slots.some(({ id }) => id === slotId));
   const block = session.blocks[blockAt];
   if (!block || !BLOCKS[block.kind].lettered) return session;
-  const asGroup = (kind: BlockKind): BlockKind => (BLOCKS[kind].grouped ? kind : 'superset');
+  // Balance too: what is done in turn is no more one exercise after the other.
+  const asGroup = (own: Block): Block => grown(BLOCKS[own.kind].grouped ? own : { ...own, kind: 'straight' });
   const at = block.slots.findIndex(({ id }) => id === slotId);
-  if (at < block.slots.length - 1) {
-    return editBlock(session, block.id, (own) => ({ ...own, kind: asGroup(own.kind) }));
-  }
+  if (at < block.slots.length - 1) return editBlock(session, block.id, asGroup);
   const next = session.blocks[blockAt + 1];
   const partner = next?.slots[0];
   if (!next || !partner || !BLOCKS[next.kind].lettered) return session;
-  const joined = moveSlot(session, partner.id, block.id, block.slots.length);
-  return editBlock(joined, block.id, (own) => ({ ...own, kind: asGroup(own.kind) }));
+  return editBlock(joinInto(session, partner.id, block.id, block.slots.length), block.id, asGroup);
 }
 
 /**
@@ -215,7 +208,7 @@ export function partFromGroup(session: Session, slotId: string, newBlockId: stri
   const slot = block?.slots.find(({ id }) => id === slotId);
   if (!block || !slot || block.slots.length < 2 || !BLOCKS[block.kind].lettered) return session;
   const rest = block.slots.filter(({ id }) => id !== slotId);
-  const left: Block = { ...block, slots: rest, kind: shrunkKind(block.kind, rest.length) };
+  const left = shrunk({ ...block, slots: rest });
   const parted: Block = { ...newStraight(newBlockId), slots: [slot] };
   return withBlocks(session, session.blocks.toSpliced(blockAt, 1, left, parted));
 }

@@ -235,8 +235,18 @@ describe('edits of a session', () => {
   });
 
   it('takes partners from a group, which becomes straight sets when one is left', () => {
-    expect(shape(joinWithNext(plan, 'b1'))).toBe('straight:a1 superset:b1+c1 superset:c2');
+    expect(shape(joinWithNext(plan, 'b1'))).toBe('straight:a1 superset:b1+c1 straight:c2');
+    expect(shape(joinInto(plan, 'c1', 'a', 1))).toBe('superset:a1+c1 straight:b1 straight:c2');
     expect(shape(partFromGroup(plan, 'c1', 'new'))).toBe('straight:a1 straight:b1 straight:c2 straight:c1');
+  });
+
+  it('makes three partners a tri-set, four a circuit, whichever way they come together', () => {
+    const pair = joinWithNext(plan, 'a1');
+    const three = joinWithNext(pair, 'b1');
+    expect(shape(three)).toBe('triSet:a1+b1+c1 straight:c2');
+    expect(shape(joinInto(pair, 'c1', 'a', 2))).toBe(shape(three));
+    expect(shape(joinWithNext(three, 'c1'))).toBe('circuit:a1+b1+c1+c2');
+    expect(shape(partFromGroup(three, 'c1', 'new'))).toBe('superset:a1+b1 straight:c1 straight:c2');
   });
 
   it('leaves the session as it is when there is nobody to join', () => {
