@@ -81,7 +81,9 @@ describe('HistoryScreen', () => {
     // Each hand's load is what a coach says of a pair; both together weigh 40 and 44 kg.
     expect(of('Squat')[1]).toContain('6 with 2 × 20 kg');
     expect(of('Squat')[2]).toContain('6 with 2 × 22 kg');
-    expect(of('Squat')[3]).toBe('+2 kg each');
+    expect(of('Squat')[3]).toBe('+2\u00a0kg each');
+    expect(of('Squat')[0]).toContain('Tuesday, whole body');
+    expect(of('Plank')[0]).not.toContain('Tuesday');
     expect(of('Plank')[1]).toContain('30 s');
     expect(of('Plank')[3]).toBe('+11 s');
   });

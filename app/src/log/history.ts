@@ -8,6 +8,7 @@ import {
   formatLoad,
   formatMass,
   leversInWords,
+  midSentence,
   SAME_WRITTEN_KG,
   MUSCLE_WORDS,
   type LogEntry,
@@ -56,7 +57,11 @@ type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 
   ],
   providers: [HistoryStore],
   templateUrl: './history.html',
-  styleUrl: './history.scss',
+  styles: `
+    td:first-child {
+      min-width: 94px;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'list-and-page' },
 })
@@ -66,6 +71,13 @@ export class HistoryScreen {
 
   protected readonly history = inject(HistoryStore);
   protected readonly pairColumns = ['of', 'then', 'now', 'grown'];
+  /** The session is said where its exercises begin. */
+  protected readonly pairs = computed(() =>
+    this.history.pairs().map((pair, at, all) => ({
+      ...pair,
+      sessionOnce: pair.session === all[at - 1]?.session ? '' : pair.session,
+    })),
+  );
   protected readonly dayOf = day;
   protected readonly kinds: readonly Option<Kind>[] = [
     { value: 'strength', words: $localize`strength` },
@@ -142,7 +154,7 @@ export class HistoryScreen {
     const unit = this.unit();
     const show = (kg: number) => formatMass(kg, unit);
     return {
-      label: $localize`The maximum in ${exercise.name.toLowerCase()} with the band it lies in`,
+      label: $localize`The maximum in ${midSentence(exercise.name)} with the band it lies in`,
       build: strengthChart(running, unit),
       head: ['day', $localize`maximum, ${unit}`, 'from', 'to'],
       rows: () =>
@@ -171,15 +183,19 @@ export class HistoryScreen {
 
   protected versionOf({ exerciseId, rungId, date }: BestSet): string {
     const rung = rungId === undefined ? undefined : this.history.view.catalog().versionByRung.get(rungId);
-    return `${rung?.name ?? this.nameOf(exerciseId).toLowerCase()}, ${day(date)}`;
+    return `${rung?.name ?? midSentence(this.nameOf(exerciseId))}, ${day(date)}`;
   }
 
   /** What changed, in a few signs. */
   protected grown({ then, now }: Pair): string {
     if (then.rungId !== now.rungId) return $localize`another version`;
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
-    if (Math.abs(kg) > SAME_WRITTEN_KG)
-      return `${kg > 0 ? '+' : '−'}${formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit())}${now.pair ? $localize` each` : ''}`;
+    if (Math.abs(kg) > SAME_WRITTEN_KG) {
+      const change = formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit());
+      // A number and its unit stay on one line.
+      const whole = change.replaceAll(' ', '\u00a0');
+      return `${kg > 0 ? '+' : '−'}${whole}${now.pair ? $localize` each` : ''}`;
+    }
     const more = now.amount - then.amount;
     const unit = now.counted === 'seconds' ? ' s' : '';
     return more === 0 ? '=' : `${more > 0 ? '+' : '−'}${Math.abs(more)}${unit}`;

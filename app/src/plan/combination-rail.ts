@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButton } from '@angular/material/button';
-import { slotName, type Slot } from '@dray/core';
+import { midSentence, slotName, type Slot } from '@dray/core';
 import { reviewCombination, type Remedy } from '@dray/core/late';
 import type { ClassVersion } from './class-versions';
 import { PlanStore } from './plan-store';
@@ -46,7 +46,7 @@ export class CombinationRail {
     const { source } = this.slot();
     const weakest = this.review()?.weakest;
     const part = source.kind === 'combination' && weakest !== undefined ? source.parts[weakest] : undefined;
-    return part ? slotName({ source: part.source }, this.plan.view.catalog()).toLowerCase() : '';
+    return part ? midSentence(slotName({ source: part.source }, this.plan.view.catalog())) : '';
   });
 
   protected take({ words, apply }: Remedy): void {

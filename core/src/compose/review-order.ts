@@ -1,4 +1,4 @@
-import { BLOCKS, isBig, isIsolation, MUSCLE_WORDS, type Block, type Session } from '../model';
+import { BLOCKS, isBig, isIsolation, midSentence, MUSCLE_WORDS, type Block, type Session } from '../model';
 import { isOnFloor, moveBlock, slotName } from '../plan';
 import { membersOf, type Member } from './effort';
 import { indexOf, listed, mainMuscle, needs, type Remark, type ReviewContext } from './remark';
@@ -19,7 +19,7 @@ export function isolationFirst(members: readonly Member[], { catalog }: ReviewCo
       );
     if (!big) continue;
     const smallName = slotName(small.slot, catalog);
-    const bigName = slotName(big.slot, catalog).toLowerCase();
+    const bigName = midSentence(slotName(big.slot, catalog));
     return [
       {
         id: `isolationFirst ${small.slot.id} ${big.slot.id}`,
@@ -47,7 +47,7 @@ export function sameMuscle(
     if (!last || last.block.id === member.block.id || member.block.kind === 'finisher') return [];
     const muscle = mainMuscle(member);
     if (mainMuscle(last) !== muscle || BLOCKS[last.block.kind].clocked) return [];
-    const names = listed([slotName(last.slot, catalog), slotName(member.slot, catalog).toLowerCase()]);
+    const names = listed([slotName(last.slot, catalog), midSentence(slotName(member.slot, catalog))]);
     const next = session.blocks[indexOf(session, member.block.id) + 1];
     const swaps =
       next &&

@@ -1,4 +1,4 @@
-import { BLOCKS, isBig, patternsOf, type Prescription, type Session } from '../model';
+import { BLOCKS, isBig, midSentence, patternsOf, type Prescription, type Session } from '../model';
 import { addBlock, byTheClock, editEachTier, editSlot, newSlot, sessionTimeline, slotName } from '../plan';
 import { formatClock } from '../units';
 import { muscleCoverage } from './coverage';
@@ -69,7 +69,7 @@ function noWarmUp(session: Session, members: readonly Member[], { catalog, newId
   );
   if (cold.length === 0) return [];
   const wanted = [...new Set(cold.flatMap(({ version }) => warmUpsFor(version)))].slice(0, MOST_WARM_UP);
-  const names = listed(cold.map(({ slot }) => slotName(slot, catalog).toLowerCase()));
+  const names = listed(cold.map(({ slot }) => midSentence(slotName(slot, catalog))));
   return [
     {
       id: 'noWarmUp',
@@ -150,7 +150,7 @@ function alone({ blocks }: Session, { catalog }: ReviewContext): Remark[] {
     .map(({ id, kind, slots }) => ({
       id: `alone ${id}`,
       kind: 'alone',
-      sentence: `${BLOCKS[kind].name} with ${slots[0] ? slotName(slots[0], catalog).toLowerCase() : 'one exercise'} alone.`,
+      sentence: `${BLOCKS[kind].name} with ${slots[0] ? midSentence(slotName(slots[0], catalog)) : 'one exercise'} alone.`,
       slotIds: slots.map((slot) => slot.id),
       mend: {
         words: 'make it straight sets',

@@ -1,5 +1,6 @@
 import {
   combinedId,
+  midSentence,
   partsInId,
   type CombinationSides,
   type CombinedExercise,
@@ -153,7 +154,7 @@ function partName({ version, times, held }: TogetherPart, nameOf = shortName): s
 }
 
 function nameAlone({ exercise }: Version): string {
-  return exercise.name.toLowerCase();
+  return midSentence(exercise.name);
 }
 
 function capital(text: string): string {
@@ -162,10 +163,10 @@ function capital(text: string): string {
 
 /** A rung's name says little alone ("one arm"): the exercise stands before it, unless it says it. */
 function shortName({ name, exercise, rung }: Version): string {
-  const plain = exercise.name.toLowerCase();
+  const plain = midSentence(exercise.name);
   if (!rung) return name;
   const last = plain.split(/\s+/u).at(-1) ?? plain;
-  return name.toLowerCase().includes(last) ? name : `${plain} (${name})`;
+  return name.toLowerCase().includes(last.toLowerCase()) ? name : `${plain} (${name})`;
 }
 
 function hardestImpact(exercises: readonly Exercise[]): Exercise['impact'] {

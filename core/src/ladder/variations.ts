@@ -1,4 +1,5 @@
 import {
+  midSentence,
   VARIED_SIGN,
   type Demand,
   type Exercise,
@@ -397,7 +398,7 @@ export function vary(exercise: Exercise, variation: Variation): Exercise | undef
   const demands = [...new Set([...at.demands.filter(spared), ...(change.adds ?? [])])];
   const loading = loadingOf(exercise, change);
   if (exercise.loading?.required && !loading) return undefined;
-  const name = exercise.name.charAt(0).toLowerCase() + exercise.name.slice(1);
+  const name = midSentence(exercise.name);
   return {
     ...facts,
     id: `${exercise.id}${VARIED_SIGN}${variation.id}`,

@@ -1,4 +1,14 @@
-import type { Demand, Exercise, LeverKind, LeverSettings, LogEntry, Need, Rung, Tier } from '../model';
+import {
+  midSentence,
+  type Demand,
+  type Exercise,
+  type LeverKind,
+  type LeverSettings,
+  type LogEntry,
+  type Need,
+  type Rung,
+  type Tier,
+} from '../model';
 import { demandsAt, SUPPORT } from './demands';
 
 /** An exercise as it is really done: at lever settings, from a rung of a ladder where there is one. */
@@ -49,7 +59,7 @@ export function versionOfRung(exercise: Exercise, ladderId: string, rung: Rung):
 export function versionOfExercise(exercise: Exercise): Version {
   return {
     exercise,
-    name: exercise.name.toLowerCase(),
+    name: midSentence(exercise.name),
     ...(exercise.tier && { tier: exercise.tier }),
     levers: {},
     needs: exercise.needs,

@@ -3,6 +3,7 @@
  * the plain words for every term. Knows no other folder; everything else may know it.
  */
 export * from './vocabulary';
+export * from './mid-sentence';
 export * from './name-from';
 export * from './present';
 export * from './lever';

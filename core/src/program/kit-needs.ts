@@ -1,4 +1,4 @@
-import { DEFAULT_CAP_PERCENT, present, type DrayDocument } from '../model';
+import { DEFAULT_CAP_PERCENT, midSentence, present, type DrayDocument } from '../model';
 import type { KitNeed } from '../kit';
 import type { Board, BoardColumn } from './board';
 import { createResolver } from './resolver';
@@ -36,7 +36,7 @@ export function kitTargets(board: Board, kitId: string): KitTarget[] {
               slotId: cell.slotId,
               letter: column.letter,
               slotName: column.name,
-              label: `${participant.name}, ${column.name.toLowerCase()}`,
+              label: `${participant.name}, ${midSentence(column.name)}`,
               hold,
               path: hold === 'band' ? loading?.band : undefined,
               wearer: participant,

@@ -1,4 +1,4 @@
-import type { DrayDocument, Exercise, Program } from '../model';
+import { midSentence, type DrayDocument, type Exercise, type Program } from '../model';
 import type { KitNeed } from '../kit';
 import type { Catalog } from '../ladder';
 import { catalogOf } from '../library';
@@ -83,7 +83,7 @@ export function wayOnWords(way: WayOn): string {
     case 'harder':
       return harderWords(way.version);
     case 'oneSide':
-      return `one side at a time: ${way.exercise.name.toLowerCase()}`;
+      return `one side at a time: ${midSentence(way.exercise.name)}`;
     case 'slower':
       return `slower: ${BRIDGE_STEPS[0]?.words ?? ''}`;
   }

@@ -114,7 +114,7 @@ describe('a combination', () => {
     const context = aContext(aParticipant({ tier: 'intermediate' }), [...finePairs, ...everyProp()]);
     const cell = resolve(together([exercise('pair-hinge'), exercise('side-raise')]), context);
     expect(traceText(cell)).toMatch(/The lateral raise decides: \d/u);
-    expect(traceText(cell)).toMatch(/the romanian deadlift alone could take \d/u);
+    expect(traceText(cell)).toMatch(/the Romanian deadlift alone could take \d/u);
   });
 
   it('gives each part the rung of whoever does it', () => {

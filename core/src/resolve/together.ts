@@ -1,5 +1,6 @@
 import {
   LEAVES_A_HAND,
+  midSentence,
   type CombinationSource,
   type Demand,
   type Hold,
@@ -132,7 +133,7 @@ function nameOf({ source: { parts } }: CombinationSlot, at: number, { catalog }:
     source?.kind === 'ladder'
       ? catalog.ladders.get(source.ladderId)
       : catalog.exerciseById(source?.exerciseId ?? '');
-  return (named?.name ?? '').toLowerCase();
+  return midSentence(named?.name ?? '');
 }
 
 function partLeftOut(name: string, because: PartLeftOut): CellReason {
@@ -180,7 +181,7 @@ function fused(
 ): CellDraft {
   const { fit, gone } = bestFit(parts, draft, source, context);
   const left = gone.map(({ draft: { version } }) =>
-    partLeftOut(version?.exercise.name.toLowerCase() ?? '', { kind: 'holdsDiffer' }),
+    partLeftOut(midSentence(version?.exercise.name ?? ''), { kind: 'holdsDiffer' }),
   );
   const said = saying(draft, ...left);
   const [only, another] = fit.parts;

@@ -3,6 +3,7 @@ import {
   amountOf,
   doneApart,
   kindOfWork,
+  midSentence,
   partsOf,
   type Amount,
   type CombinedPart,
@@ -198,14 +199,14 @@ function wantedTogether(
   const [weakest, ...others] = parts
     .flatMap((part) => {
       const wanted = part.carries ? wantedOf(part) : undefined;
-      return wanted ? [{ name: part.exercise.name.toLowerCase(), wanted }] : [];
+      return wanted ? [{ name: midSentence(part.exercise.name), wanted }] : [];
     })
     .sort((a, b) => a.wanted.kg - b.wanted.kg);
   if (!weakest) return undefined;
   const { name, wanted } = weakest;
   if (along && along.kg < wanted.kg) {
     const all = [weakest, ...others].map((other) => ({ name: other.name, kg: other.wanted.kg }));
-    const part = along.part.exercise.name.toLowerCase();
+    const part = midSentence(along.part.exercise.name);
     return { ...wanted, kg: along.kg, eased: true, weakest: { name: part, others: all, along: true } };
   }
   return {

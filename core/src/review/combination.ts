@@ -1,4 +1,5 @@
 import {
+  midSentence,
   partsOf,
   type CombinationPart,
   type CombinationSource,
@@ -73,7 +74,7 @@ function weakestIn(cell: Cell, { parts }: CombinationSource): number | undefined
   const wanted = cell.trace.find((reason) => reason.kind === 'wanted');
   const name = wanted?.wanted.weakest?.name;
   if (made?.length !== parts.length || name === undefined) return undefined;
-  const at = made.findIndex(({ exercise }) => exercise.name.toLowerCase() === name);
+  const at = made.findIndex(({ exercise }) => midSentence(exercise.name) === name);
   return at < 0 ? undefined : at;
 }
 
@@ -88,7 +89,7 @@ function moreOfStrong(
   const weak = source.parts[weakest];
   const times = (part?.times ?? 1) + 1;
   if (!part || !weak || times > MOST_TIMES) return [];
-  const name = (of: CombinationPart) => slotName({ source: of.source }, catalog).toLowerCase();
+  const name = (of: CombinationPart) => midSentence(slotName({ source: of.source }, catalog));
   const parts = source.parts.map((own, at) => (at === strong ? { ...own, times } : own));
   return [
     {

@@ -320,7 +320,7 @@ describe('winsOf', () => {
     const wins = (participantId: string, date: string) =>
       winsOf(boatyardInWeekFive, { participantId, date, unit: 'kg' }).map(({ words }) => words);
     expect(wins('odile', '2026-11-10')).toContain('First clean sets of “free squat”.');
-    expect(wins('bram', '2026-11-10').join()).toContain('Heaviest yet: romanian deadlift with 2 × 37 kg');
+    expect(wins('bram', '2026-11-10').join()).toContain('Heaviest yet: Romanian deadlift with 2 × 37 kg');
     expect(wins('bram', '2026-10-27')).toEqual([]);
   });
 

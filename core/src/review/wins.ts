@@ -1,4 +1,4 @@
-import { isHeld, isPair, type DrayDocument, type LogEntry } from '../model';
+import { isHeld, isPair, midSentence, type DrayDocument, type LogEntry } from '../model';
 import { versionKeyOfSet, type Catalog } from '../ladder';
 import { catalogOf } from '../library';
 import { logIndex } from '../program';
@@ -67,7 +67,7 @@ export function winsIn(
   const rungsBefore = new Set(before.map(({ rungId }) => rungId));
   for (const [key, sets] of groupBy(today, keyOf)) {
     const exercise = catalog.exerciseById(sets[0]?.exerciseId ?? '');
-    const name = exercise?.name ?? sets[0]?.exerciseId ?? '';
+    const name = midSentence(exercise?.name ?? sets[0]?.exerciseId ?? '');
     // A hold of an easier version is no measure of this one.
     const earlier = earlierByVersion.get(key) ?? [];
     const rungId = sets.find((entry) => entry.rungId !== undefined)?.rungId;
@@ -79,25 +79,21 @@ export function winsIn(
     const heaviest = most(sets, ({ loadKg }) => loadKg ?? 0);
     const held = most(sets, ({ counted, amount }) => (counted === 'seconds' ? amount : 0));
     if (heaviest > most(earlier, ({ loadKg }) => loadKg ?? 0) + SAME_LOAD_KG) {
-      say(
-        'heaviest',
-        `Heaviest yet: ${name.toLowerCase()} with ${formatHeld(heaviest, unit, sets.some(isPair))}.`,
-      );
+      say('heaviest', `Heaviest yet: ${name} with ${formatHeld(heaviest, unit, sets.some(isPair))}.`);
     }
     if (
       exercise &&
       isHeld(exercise) &&
       held > most(earlier, ({ counted, amount }) => (counted === 'seconds' ? amount : 0))
     ) {
-      say('longestHold', `Longest hold yet: ${name.toLowerCase()}, ${held} s.`);
+      say('longestHold', `Longest hold yet: ${name}, ${held} s.`);
     }
     const wasUneven = sideDifference(lastDay(earlier)) !== undefined;
     const bothSides = sets.some(({ side }) => side === 'left') && sets.some(({ side }) => side === 'right');
-    if (wasUneven && bothSides && !sideDifference(sets))
-      say('equalSides', `Both sides equal: ${name.toLowerCase()}.`);
+    if (wasUneven && bothSides && !sideDifference(sets)) say('equalSides', `Both sides equal: ${name}.`);
     const hurtBefore = lastDay(earlier).some(({ pain }) => pain && pain.score > 0);
     if (hurtBefore && sets.every(({ pain }) => !pain || pain.score === 0)) {
-      say('painFree', `Without pain again: ${name.toLowerCase()}.`);
+      say('painFree', `Without pain again: ${name}.`);
     }
   }
 
