@@ -79,8 +79,8 @@ describe('HistoryScreen', () => {
     const rows = await pairs!.getCellTextByIndex();
     const of = (name: string) => rows.find(([first]) => first?.includes(name))!;
     // Each hand's load is what a coach says of a pair; both together weigh 40 and 44 kg.
-    expect(of('Squat')[1]).toContain('6 with 2 × 20 kg');
-    expect(of('Squat')[2]).toContain('6 with 2 × 22 kg');
+    expect(of('Squat')[1]).toContain('6 with 2\u00a0×\u00a020\u00a0kg');
+    expect(of('Squat')[2]).toContain('6 with 2\u00a0×\u00a022\u00a0kg');
     expect(of('Squat')[3]).toBe('+2\u00a0kg each');
     expect(of('Squat')[0]).toContain('Tuesday, whole body');
     expect(of('Plank')[0]).not.toContain('Tuesday');

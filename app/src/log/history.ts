@@ -61,6 +61,11 @@ type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 
     td:first-child {
       min-width: 94px;
     }
+    @media (max-width: 700px) {
+      .nowrap {
+        white-space: normal;
+      }
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'list-and-page' },
@@ -178,7 +183,7 @@ export class HistoryScreen {
 
   protected best({ loadKg, amount, counted, pair }: BestSet): string {
     const work = counted === 'seconds' ? `${amount} s` : String(amount);
-    return loadKg ? $localize`${work} with ${formatHeld(loadKg, this.unit(), pair)}` : work;
+    return loadKg ? $localize`${work} with ${onOneLine(formatHeld(loadKg, this.unit(), pair))}` : work;
   }
 
   protected versionOf({ exerciseId, rungId, date }: BestSet): string {
@@ -192,9 +197,7 @@ export class HistoryScreen {
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
     if (Math.abs(kg) > SAME_WRITTEN_KG) {
       const change = formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit());
-      // A number and its unit stay on one line.
-      const whole = change.replaceAll(' ', '\u00a0');
-      return `${kg > 0 ? '+' : '−'}${whole}${now.pair ? $localize` each` : ''}`;
+      return `${kg > 0 ? '+' : '−'}${onOneLine(change)}${now.pair ? $localize` each` : ''}`;
     }
     const more = now.amount - then.amount;
     const unit = now.counted === 'seconds' ? ' s' : '';
@@ -220,4 +223,9 @@ export class HistoryScreen {
       };
     });
   }
+}
+
+/** A load whole: its number, and its unit. */
+function onOneLine(load: string): string {
+  return load.replaceAll(' ', '\u00a0');
 }

@@ -61,10 +61,11 @@ import { Width } from './width';
       float: right;
       margin: -8px -10px 0 0;
     }
+    /* Where the sheet ends: in its middle it would lie on what is read. */
     .call {
       position: absolute;
       right: 0;
-      top: 40%;
+      bottom: 16px;
       z-index: 3;
       background: var(--sheet);
       border: 1px solid var(--hair);
