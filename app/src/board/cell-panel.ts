@@ -14,6 +14,7 @@ import { defined } from '../data/defined';
 import { workWords } from '../ui/cell-words';
 import { FigureView } from '../ui/figure/figure';
 import { LoadPicture } from '../ui/load-picture';
+import { Whole } from '../ui/whole';
 import { AsHard } from './as-hard';
 import { BoardStore, type ByHand } from './board-store';
 import { ByHandForm, type Set, type Standing } from './by-hand-form';
@@ -33,7 +34,7 @@ const STEP_WORDS: Record<StepName, string> = {
 /** Why a cell is what it is, what else it could be, and the coach's own hand. */
 @Component({
   selector: 'dray-cell-panel',
-  imports: [ByHandForm, FigureView, Finder, LoadLine, LoadPicture, MatButton, MatIcon],
+  imports: [ByHandForm, FigureView, Finder, LoadLine, LoadPicture, MatButton, MatIcon, Whole],
   providers: [AsHard],
   templateUrl: './cell-panel.html',
   styleUrl: './cell-panel.scss',

@@ -84,8 +84,8 @@ describe('HistoryScreen', () => {
     expect(of('Squat')[3]).toBe('+2\u00a0kg each');
     expect(of('Squat')[0]).toContain('Tuesday, whole body');
     expect(of('Plank')[0]).not.toContain('Tuesday');
-    expect(of('Plank')[1]).toContain('30 s');
-    expect(of('Plank')[3]).toBe('+11 s');
+    expect(of('Plank')[1]).toContain('30\u00a0s');
+    expect(of('Plank')[3]).toBe('+11\u00a0s');
   });
 
   it('tells every visit, newest first, with what was noted and what was put right', async () => {

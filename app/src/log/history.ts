@@ -20,6 +20,7 @@ import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { growing } from '../ui/growing';
 import { strengthChart } from '../ui/strength-chart';
 import { Table, type Column } from '../ui/table';
+import { Whole } from '../ui/whole';
 import {
   attendanceFigure,
   day,
@@ -53,6 +54,7 @@ type Kind = 'strength' | 'sets' | 'volume' | 'holds' | 'sides' | 'attendance' | 
     MatTableModule,
     RouterLink,
     Table,
+    Whole,
     Wins,
   ],
   providers: [HistoryStore],
@@ -183,7 +185,7 @@ export class HistoryScreen {
 
   protected best({ loadKg, amount, counted, pair }: BestSet): string {
     const work = counted === 'seconds' ? `${amount} s` : String(amount);
-    return loadKg ? $localize`${work} with ${onOneLine(formatHeld(loadKg, this.unit(), pair))}` : work;
+    return loadKg ? $localize`${work} with ${formatHeld(loadKg, this.unit(), pair)}` : work;
   }
 
   protected versionOf({ exerciseId, rungId, date }: BestSet): string {
@@ -197,7 +199,7 @@ export class HistoryScreen {
     const kg = (now.loadKg ?? 0) - (then.loadKg ?? 0);
     if (Math.abs(kg) > SAME_WRITTEN_KG) {
       const change = formatLoad(Math.abs(kg) / (now.pair ? 2 : 1), this.unit());
-      return `${kg > 0 ? '+' : '−'}${onOneLine(change)}${now.pair ? $localize` each` : ''}`;
+      return `${kg > 0 ? '+' : '−'}${change}${now.pair ? $localize` each` : ''}`;
     }
     const more = now.amount - then.amount;
     const unit = now.counted === 'seconds' ? ' s' : '';
@@ -223,9 +225,4 @@ export class HistoryScreen {
       };
     });
   }
-}
-
-/** A load whole: its number, and its unit. */
-function onOneLine(load: string): string {
-  return load.replaceAll(' ', '\u00a0');
 }

@@ -12,6 +12,7 @@ import { MassField } from '../ui/forms/mass-field';
 import { NumberField } from '../ui/forms/number-field';
 import { Shortcuts } from '../ui/keys';
 import { growing } from '../ui/growing';
+import { Whole } from '../ui/whole';
 import { LogHead } from './log-head';
 import { NextWeekStore, type Group, type Line } from './next-week-store';
 
@@ -21,7 +22,7 @@ const LINES_AT_ONCE = 8;
 /** What the log says of next week, for the whole class in one list; nothing changes before the coach agrees. */
 @Component({
   selector: 'dray-next-week',
-  imports: [Beside, LogHead, MassField, MatButton, MatIcon, NumberField, RouterLink],
+  imports: [Beside, LogHead, MassField, MatButton, MatIcon, NumberField, RouterLink, Whole],
   providers: [NextWeekStore],
   templateUrl: './next-week.html',
   styleUrl: './next-week.scss',

@@ -13,6 +13,7 @@ import {
 import { changeWords, eachLoadWords, tempoWords, workWords } from './cell-words';
 import { LoadPicture } from './load-picture';
 import { TierGlyph } from './tier-glyph';
+import { Whole } from './whole';
 
 /**
  * What a small drawing and the load beside it say whole. How far a bottle is filled, what goes into a bag, how a band is
@@ -23,7 +24,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
 /** What one cell shows: the number acted on first, then work, how to make the load, and what acted on it. */
 @Component({
   selector: 'dray-cell',
-  imports: [LoadPicture, NgTemplateOutlet, TierGlyph],
+  imports: [LoadPicture, NgTemplateOutlet, TierGlyph, Whole],
   template: `
     @let face = this.face();
     @if (face) {
@@ -41,7 +42,7 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
         }
       </div>
       <div class="do">
-        {{ face.work }} <span class="unit">{{ face.tempo }}</span>
+        {{ face.work | whole }} <span class="unit">{{ face.tempo }}</span>
         @if (face.change?.of === 'work') {
           <ng-container [ngTemplateOutlet]="since" />
         }
@@ -80,10 +81,10 @@ const DRAWN: ReadonlySet<RecipePart['kind']> = new Set(['fixed', 'adjustable', '
       </ng-template>
     } @else {
       <div i18n class="do">left out</div>
-      <div class="recipe">{{ because() }}</div>
+      <div class="recipe">{{ because() | whole }}</div>
     }
     @for (mark of marks(); track $index) {
-      <div class="said" [class]="mark.kind">{{ mark.words }}</div>
+      <div class="said" [class]="mark.kind">{{ mark.words | whole }}</div>
     }
   `,
   styleUrl: './cell-face.scss',
