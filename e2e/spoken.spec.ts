@@ -46,7 +46,7 @@ test('a spoken session is pasted, two lines are settled, and the board is everyo
   await expect(juno).toContainText('goblet squat + overhead press');
   await juno.click();
   await expect(
-    page.getByText(/The overhead press decides: .* kg; the goblet squat alone could take/),
+    page.getByText(/The overhead press decides: .*\skg; the goblet squat alone could take/),
   ).toBeVisible();
 });
 
