@@ -10,7 +10,7 @@ const executablePath = process.argv[3] ?? '';
 /** Each screen, and what stands on it when it is open. */
 const SCREENS: readonly (readonly [screen: string, sight: string])[] = [
   ['Plan', 'For the class, week'],
-  ['Board', 'Tamsin'],
+  ['Board', 'Set by hand'],
   ['Card', 'Stop and say so'],
   ['Floor', 'Who is here'],
   ['Log', 'written down'],
@@ -20,6 +20,8 @@ const SCREENS: readonly (readonly [screen: string, sight: string])[] = [
   ['Ladders', 'Before and after'],
   ['Settings', 'The whole document'],
 ];
+/** Where a day begins. */
+const STARTED = [SCREENS[0]!, SCREENS[1]!] as const;
 const OPENED = 5;
 const STARTS = 5;
 
@@ -53,10 +55,10 @@ async function opening(page: Page, screen: string, sight: string): Promise<numbe
   return taken;
 }
 
-/** The longest task, in milliseconds, from nothing until the board stands; the browser tells of those over fifty. */
-async function longestTask(page: Page): Promise<number> {
-  await page.goto(`${base}/board`);
-  await page.getByRole('rowheader', { name: /Tamsin/ }).waitFor();
+/** The longest task, in milliseconds, from nothing until a screen stands whole; the browser tells of those over fifty. */
+async function longestTask(page: Page, screen: string, sight: string): Promise<number> {
+  await page.goto(`${base}/${screen.toLowerCase()}`);
+  await page.locator('main').getByText(sight).first().waitFor();
   await page.waitForTimeout(1000);
   return page.evaluate(() => {
     const { watched } = window as unknown as { watched: PerformanceObserver & { longest: number } };
@@ -79,7 +81,7 @@ await context.addInitScript(() => {
   Object.assign(window, { watched });
 });
 const page = await context.newPage();
-await longestTask(page);
+await longestTask(page, ...STARTED[0]);
 for (const [screen, sight] of SCREENS) await opening(page, screen, sight);
 const taken = new Map<string, number[]>(SCREENS.map(([screen]) => [screen, []]));
 for (let round = 0; round < OPENED; round += 1) {
@@ -88,11 +90,13 @@ for (let round = 0; round < OPENED; round += 1) {
 for (const [screen, times] of taken) row(`${screen} opened again, against 300 ms`, median(times), 300);
 await page.close();
 
-const longest: number[] = [];
-for (let start = 0; start < STARTS; start += 1) {
-  const fresh = await context.newPage();
-  longest.push(await longestTask(fresh));
-  await fresh.close();
+for (const [screen, sight] of STARTED) {
+  const longest: number[] = [];
+  for (let start = 0; start < STARTS; start += 1) {
+    const fresh = await context.newPage();
+    longest.push(await longestTask(fresh, screen, sight));
+    await fresh.close();
+  }
+  row(`longest task as ${screen} is opened first, against 200 ms`, median(longest), 200);
 }
-row('longest task as the board is opened first, against 200 ms', median(longest), 200);
 await browser.close();

@@ -101,7 +101,7 @@ export function cell(page: Page, person: string, slot: string) {
 
 /** The words of every cell on the board, in order. */
 export async function boardWords(page: Page): Promise<string[]> {
-  await expect(page.getByRole('gridcell').first()).toBeVisible();
+  await expect(page.getByRole('grid', { name: 'Board' })).toHaveAttribute('aria-busy', 'false');
   return page.getByRole('gridcell').allInnerTexts();
 }
 

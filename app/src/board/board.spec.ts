@@ -10,6 +10,11 @@ import { ViewStore } from '../state/view-store';
 import { giveCautions, openedDocuments, provideFreshBrowser, putIn, until } from '../testing';
 import { BoardScreen } from './board';
 
+/** Everybody stands on it, and the reasons beside it. */
+function whole(host: HTMLElement): boolean {
+  return !!host.querySelector('table[aria-busy=false]') && !!host.querySelector('dray-cell-panel');
+}
+
 describe('BoardScreen', () => {
   let db: DrayDb;
 
@@ -29,7 +34,7 @@ describe('BoardScreen', () => {
     const fixture = TestBed.createComponent(BoardScreen);
     const host = fixture.nativeElement as HTMLElement;
     document.body.append(host);
-    await fixture.whenStable();
+    await until(() => whole(host));
     const loader = TestbedHarnessEnvironment.loader(fixture);
     const documents = await openedDocuments();
     const cell = (person: string, slot: string) =>
@@ -50,6 +55,22 @@ describe('BoardScreen', () => {
     expect(host.querySelectorAll('tbody tr').length).toBe(6);
     for (const row of host.querySelectorAll('tbody tr')) expect(row.querySelectorAll('td').length).toBe(6);
     expect(cell('tamsin', 'tue-squat').textContent).toContain('knee: less depth');
+  });
+
+  it('comes part by part, so that no step of it holds the page up', async () => {
+    const fixture = TestBed.createComponent(BoardScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    const rows = () => host.querySelectorAll('tbody tr').length;
+    const seen: number[] = [];
+    fixture.detectChanges();
+    expect(host.querySelector('dray-session-picker')).not.toBeNull();
+    expect(rows()).toBe(0);
+    await until(() => {
+      if (seen.at(-1) !== rows()) seen.push(rows());
+      return whole(host);
+    });
+    expect(seen).toEqual([...seen].sort((one, other) => one - other));
+    expect(seen.at(-1)).toBe(6);
   });
 
   it('shows warm-up and cool-down when they are asked for, and hides them again by their key', async () => {

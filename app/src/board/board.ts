@@ -8,12 +8,18 @@ import { RouterLink } from '@angular/router';
 import { Beside } from '../ui/beside';
 import { CellFace } from '../ui/cell-face';
 import { Focus } from '../ui/focus';
+import { growing } from '../ui/growing';
 import { Shortcuts } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
 import { Width } from '../ui/width';
 import { BoardStore } from './board-store';
 import { CellPanel } from './cell-panel';
+
+/** Head, sheet and reasons. */
+const PARTS = 3;
+/** A row has a cell for each exercise: more at once than these would hold the page up. */
+const ROWS_AT_ONCE = 3;
 
 /** Everyone's version of the session: participants down, slots across, a reason behind every cell. */
 @Component({
@@ -46,6 +52,13 @@ export class BoardScreen {
   private readonly focus = inject(Focus);
   private readonly shortcuts = inject(Shortcuts);
   private readonly beside = viewChild(Beside);
+
+  /** One with every breath: all at once would hold the page up. */
+  protected readonly parts = growing(() => PARTS, 1);
+  /** A large class stands on the board some rows at a time. */
+  private readonly onPage = growing(() => (this.parts() > 1 ? this.board.rows().length : 0), ROWS_AT_ONCE);
+  protected readonly rows = computed(() => this.board.rows().slice(0, this.onPage()));
+  protected readonly more = computed(() => this.rows().length < this.board.rows().length);
 
   protected readonly reasonsSay = computed(() =>
     this.view.reasonsOver()

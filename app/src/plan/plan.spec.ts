@@ -6,7 +6,7 @@ import { MatMenuHarness } from '@angular/material/menu/testing';
 import { MatSnackBarHarness } from '@angular/material/snack-bar/testing';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { PlanScreen } from './plan';
 
@@ -26,9 +26,9 @@ describe('PlanScreen', () => {
 
   async function screen() {
     const fixture = TestBed.createComponent(PlanScreen);
-    document.body.append(fixture.nativeElement as HTMLElement);
-    await fixture.whenStable();
     const host = fixture.nativeElement as HTMLElement;
+    document.body.append(host);
+    await until(() => host.querySelector('dray-class-versions dray-cell') !== null);
     const loader = TestbedHarnessEnvironment.loader(fixture);
     const documents = await openedDocuments();
     const session = () => documents.document()!.sessions.find(({ id }) => id === 'tuesday')!;
@@ -45,6 +45,16 @@ describe('PlanScreen', () => {
     const letters = [...host.querySelectorAll('.slot .letter')].map((letter) => letter.textContent.trim());
     expect(letters.filter((letter) => letter !== '·')).toEqual(['A1', 'A2', 'B', 'C', 'D1', 'D2']);
     expect(prescription('tue-squat', 'intermediate').value).toBe('3 × 10, 2 left');
+  });
+
+  it('comes part by part, so that no step of it holds the page up, and loses nothing on the way', async () => {
+    const fixture = TestBed.createComponent(PlanScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    const there = (what: string) => host.querySelectorAll(what).length;
+    fixture.detectChanges();
+    expect([there('.block'), there('[rail]'), there('dray-cell')]).toEqual([1, 0, 0]);
+    await until(() => there('dray-cell') > 0);
+    expect([there('.block'), there('[rail]')]).toEqual([6, 1]);
   });
 
   it('keeps a budget at the end of the edit, whole: 12 never passes through 1', async () => {

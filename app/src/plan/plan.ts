@@ -34,6 +34,7 @@ import { plural } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
+import { growing } from '../ui/growing';
 import { Shortcuts } from '../ui/keys';
 import { Notice } from '../ui/notice';
 import { PACES } from '../ui/paces';
@@ -60,6 +61,9 @@ const BLOCK_KINDS = (Object.keys(BLOCKS) as BlockKind[]).map((value) => ({
   words: BLOCKS[value].name,
 }));
 
+/** How the session begins, all of it, what stands beside it, and what it comes to for the class. */
+const PARTS = 4;
+const FIRST_BLOCKS = 1;
 const NOBODY: readonly ClassVersion[] = [];
 /** A list to drop an exercise into so that it stands alone; its place among the blocks follows. */
 const GAP = 'gap-';
@@ -116,6 +120,12 @@ export class PlanScreen {
   private readonly injector = inject(Injector);
   private readonly page = inject(DOCUMENT);
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef).nativeElement;
+
+  /** One with every breath: all at once would hold the page up. */
+  protected readonly parts = growing(() => PARTS, 1);
+  protected readonly blocks = computed(() =>
+    this.parts() > 1 ? this.plan.blocks() : this.plan.blocks().slice(0, FIRST_BLOCKS),
+  );
 
   /** One at a time where there is no room for three columns. */
   protected readonly tiers = computed(() => (this.width.phone() ? [this.plan.tier()] : TIERS));
@@ -189,7 +199,7 @@ export class PlanScreen {
 
   /** What every slot comes to for everyone, as the plan has it now. */
   private readonly bySlot = computed(() => {
-    const board = this.plan.view.firstWeek();
+    const board = this.parts() > 3 ? this.plan.view.firstWeek() : undefined;
     const versions = new Map<string, ClassVersion[]>();
     board?.columns.forEach(({ slot }, column) => {
       const own = board.rows.flatMap(({ participant, cells }) => {
