@@ -16,8 +16,8 @@ import { Width } from '../ui/width';
 import { BoardStore } from './board-store';
 import { CellPanel } from './cell-panel';
 
-/** Head, sheet and reasons. */
-const PARTS = 3;
+/** Head, columns, rows and reasons. */
+const PARTS = 4;
 /** A row has a cell for each exercise: more at once than these would hold the page up. */
 const ROWS_AT_ONCE = 3;
 
@@ -56,7 +56,7 @@ export class BoardScreen {
   /** One with every breath: all at once would hold the page up. */
   protected readonly parts = growing(() => PARTS, 1);
   /** A large class stands on the board some rows at a time. */
-  private readonly onPage = growing(() => (this.parts() > 1 ? this.board.rows().length : 0), ROWS_AT_ONCE);
+  private readonly onPage = growing(() => (this.parts() > 2 ? this.board.rows().length : 0), ROWS_AT_ONCE);
   protected readonly rows = computed(() => this.board.rows().slice(0, this.onPage()));
   protected readonly more = computed(() => this.rows().length < this.board.rows().length);
 
