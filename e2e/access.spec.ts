@@ -1,5 +1,7 @@
+import { createRequire } from 'node:module';
 import type { Page } from '@playwright/test';
-import AxeBuilder, { type RunOnly } from 'axe-core';
+import type axeCore from 'axe-core';
+import type { RunOnly } from 'axe-core';
 import { choose, expect, fromMenu, prescriptions, test } from './coach';
 
 // The checker is put into the page past the policy, which only these tests lift.
@@ -8,6 +10,9 @@ test.use({ bypassCSP: true });
 // As tall as anything on it: the checker gives up on what has been scrolled out of a part that scrolls.
 const DESK = { width: 1280, height: 2400 };
 const PHONE = { width: 390, height: 2400 };
+
+/** The checker, as it is put into a page. */
+const CHECKER = createRequire(import.meta.url).resolve('axe-core/axe.min.js');
 
 /** What is looked at: by night only colours are other than by day. */
 const RULES: Record<'light' | 'dark', RunOnly> = {
@@ -30,9 +35,9 @@ interface Colour {
 async function faults(page: Page, colorScheme: 'light' | 'dark' = 'light'): Promise<string[]> {
   await page.emulateMedia({ colorScheme });
   const there = await page.evaluate(() => 'axe' in window);
-  if (!there) await page.addScriptTag({ content: AxeBuilder.source });
+  if (!there) await page.addScriptTag({ path: CHECKER });
   return page.evaluate(async (runOnly) => {
-    const { axe } = window as unknown as { axe: typeof AxeBuilder & { commons: { color: Colours } } };
+    const { axe } = window as unknown as { axe: typeof axeCore & { commons: { color: Colours } } };
     // A colour on its way to another is looked at when it is there.
     for (const moving of document.getAnimations()) if (moving instanceof CSSTransition) moving.finish();
     const results = await axe.run(document, {

@@ -26,16 +26,24 @@ const AS_WRITTEN: Readonly<Record<number, (document: Json) => Json>> = {
   8: (document) => document,
 };
 
-/** The demo as it is served, with its log, as a file of an older version; before classes, no set says which one it is of. */
+/**
+ * The demo as it is served, with its log, as a file of an older version; before classes, no set says which one it is of. With so
+ * much more in every set it is told from another.
+ */
 async function fileOf(
   page: Page,
   version: number,
+  more = 0,
 ): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
   const get = async (name: string) => (await (await page.request.get(`/demo/${name}`)).json()) as Json;
   const demo = await get('boatyard.dray.json');
   const { log, visits, classes } = await get('boatyard-log.json');
   const apart = version >= 6;
-  const sets = (log as Json[]).map(({ nth, ...entry }) => (apart && nth ? { ...entry, nth } : entry));
+  const sets = (log as { amount: number; nth?: number }[]).map(({ nth, ...entry }) => ({
+    ...entry,
+    amount: entry.amount + more,
+    ...(apart && nth ? { nth } : {}),
+  }));
   const document = { ...demo, log: sets, visits, ...(apart ? { classes } : { classes: undefined }), version };
   const written = AS_WRITTEN[version]!(document);
   return {
@@ -45,25 +53,30 @@ async function fileOf(
   };
 }
 
-for (const version of [1, 2, 3, 4, 5, 6, 7, 8]) {
-  test(`a document of version ${version} is brought up to date with every set of its log`, async ({
+for (const versions of [
+  [1, 2, 3, 4],
+  [5, 6, 7, 8],
+]) {
+  test(`documents of versions ${versions.join(', ')} are brought up to date with every set of their log`, async ({
     page,
   }) => {
     await page.goto('/settings');
     await page.getByRole('button', { name: 'Look round the boatyard' }).click();
-    const file = await fileOf(page, version);
-    const before = (JSON.parse(file.buffer.toString()) as { log: { id: string; amount: number }[] }).log;
-    await page.locator('input[type=file]').setInputFiles(file);
-    await page.getByRole('button', { name: 'Import it' }).click();
-    await expect(page.getByText(`Imported: v${version}.json.`)).toBeVisible();
-    const said = ({ id, amount }: { id: string; amount: number }) => `${id} ${amount}`;
-    const after = await keptSets(page);
-    expect(after.map(said).sort()).toEqual(before.map(said).sort());
-    // Two classes of a week are told apart by their day from then on.
-    const noon = new Set(
-      after.filter(({ sessionId }) => sessionId === 'noon').map(({ week, nth = 1 }) => `${week}.${nth}`),
-    );
-    expect(noon.size).toBe(version === 1 ? 4 : 8);
+    for (const version of versions) {
+      const file = await fileOf(page, version, version);
+      const before = (JSON.parse(file.buffer.toString()) as { log: { id: string; amount: number }[] }).log;
+      await page.locator('input[type=file]').setInputFiles(file);
+      await page.getByRole('button', { name: 'Import it' }).click();
+      await expect(page.getByText(`Imported: v${version}.json.`)).toBeVisible();
+      const said = ({ id, amount }: { id: string; amount: number }) => `${id} ${amount}`;
+      const after = await keptSets(page);
+      expect(after.map(said).sort()).toEqual(before.map(said).sort());
+      // Two classes of a week are told apart by their day from then on.
+      const noon = new Set(
+        after.filter(({ sessionId }) => sessionId === 'noon').map(({ week, nth = 1 }) => `${week}.${nth}`),
+      );
+      expect(noon.size).toBe(version === 1 ? 4 : 8);
+    }
   });
 }
 

@@ -35,17 +35,19 @@ export type Held = BrowserContextOptions['storageState'];
  */
 export class Tab {
   private worn = false;
+  /** Larger, smaller, darker than a new one. */
+  private altered = false;
 
   private constructor(
     readonly context: BrowserContext,
     readonly page: Page,
   ) {
     // What cannot be taken back from a tab wears it out: the next test gets another.
-    for (const target of [context, page]) this.wearAt(target, ['clock', 'addInitScript']);
-    this.wearAt(context, ['setOffline', 'grantPermissions']);
-    page.on('crash', () => {
-      this.worn = true;
-    });
+    const wear = () => (this.worn = true);
+    for (const target of [context, page]) atUse(target, ['clock', 'addInitScript'], wear);
+    atUse(context, ['setOffline', 'grantPermissions'], wear);
+    page.on('crash', wear);
+    atUse(page, ['emulateMedia', 'setViewportSize'], () => (this.altered = true));
   }
 
   static async open(browser: Browser, options: BrowserContextOptions): Promise<Tab> {
@@ -64,13 +66,16 @@ export class Tab {
     for (const other of context.pages()) if (other !== page) await other.close();
     await context.unrouteAll();
     await page.unrouteAll();
-    await page.emulateMedia({
-      media: null,
-      colorScheme: 'light',
-      forcedColors: 'none',
-      reducedMotion: 'reduce',
-    });
-    await page.setViewportSize(DESK);
+    if (this.altered) {
+      await page.emulateMedia({
+        media: null,
+        colorScheme: 'light',
+        forcedColors: 'none',
+        reducedMotion: 'reduce',
+      });
+      await page.setViewportSize(DESK);
+      this.altered = false;
+    }
     await page.goto(NOWHERE);
     await page.mouse.move(0, 0);
     // As text: Playwright looks at every value of what is handed over, several times.
@@ -80,17 +85,18 @@ export class Tab {
   async close(): Promise<void> {
     await this.context.close();
   }
+}
 
-  private wearAt(target: BrowserContext | Page, names: readonly string[]): void {
-    for (const name of names) {
-      const own: unknown = Reflect.get(target, name);
-      Object.defineProperty(target, name, {
-        get: () => {
-          this.worn = true;
-          return own;
-        },
-      });
-    }
+/** Does something whenever one of these is asked for. */
+function atUse(target: BrowserContext | Page, names: readonly string[], act: () => void): void {
+  for (const name of names) {
+    const own: unknown = Reflect.get(target, name);
+    Object.defineProperty(target, name, {
+      get: () => {
+        act();
+        return own;
+      },
+    });
   }
 }
 
