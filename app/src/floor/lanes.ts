@@ -27,7 +27,7 @@ const PICTURE = 44;
         </h3>
         <p class="version">{{ lane.name }}</p>
         @if (lane.slotId) {
-          <p class="held">
+          <p class="held fields">
             @if (lane.load) {
               <b>{{ lane.load }}</b> <span class="unit">{{ lane.unit }}</span>
             }
@@ -38,7 +38,7 @@ const PICTURE = 44;
           <p class="work">{{ lane.work }}</p>
         }
         @if (lane.mark) {
-          <p class="caution">{{ lane.mark }}</p>
+          <p class="said plum">{{ lane.mark }}</p>
         }
         @if (!looking()) {
           <p class="remark" [class.told]="lane.told">{{ lane.said }}</p>

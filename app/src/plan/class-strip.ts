@@ -30,8 +30,6 @@ interface Share {
   `,
   styles: `
     :host {
-      display: flex;
-      flex-wrap: wrap;
       gap: 0 14px;
     }
     small {
@@ -43,6 +41,7 @@ interface Share {
       color: var(--of, var(--tier));
     }
   `,
+  host: { class: 'fields' },
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ClassStrip {
