@@ -178,7 +178,12 @@ test('pain stops what bears on it for that person today, and a chest stops every
   const bram = page.getByTestId('lane-bram');
   await page.getByRole('button', { name: 'More of Juno' }).click();
   await page.clock.runFor(100);
-  await page.getByRole('button', { name: 'Pain …' }).click();
+  const pain = page.getByRole('button', { name: 'Pain …' });
+  // A hand that does not look finds them. Common practice, no published source.
+  for (const found of [pain, page.getByRole('button', { name: 'More of Juno' })]) {
+    expect((await found.boundingBox())?.height).toBeGreaterThanOrEqual(64);
+  }
+  await pain.click();
   await page.clock.runFor(100);
   await page.getByRole('button', { name: 'knee' }).click();
   await page.clock.runFor(100);
