@@ -58,7 +58,7 @@ export class BoardScreen {
   /** A large class stands on the board some rows at a time. */
   private readonly onPage = growing(() => (this.parts() > 2 ? this.board.rows().length : 0), ROWS_AT_ONCE);
   protected readonly rows = computed(() => this.board.rows().slice(0, this.onPage()));
-  protected readonly more = computed(() => this.rows().length < this.board.rows().length);
+  protected readonly coming = computed(() => this.rows().length < this.board.rows().length);
 
   protected readonly reasonsSay = computed(() =>
     this.view.reasonsOver()

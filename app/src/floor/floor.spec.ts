@@ -31,7 +31,8 @@ describe('FloorScreen', () => {
     const host = fixture.nativeElement as HTMLElement;
     document.body.append(host);
     const floor = fixture.debugElement.injector.get(FloorStore);
-    await until(() => floor.opened() && floor.leads());
+    // Everybody's own comes last.
+    await until(() => floor.opened() && floor.leads() && host.querySelector('dray-lanes') !== null);
     await fixture.whenStable();
     const loader = TestbedHarnessEnvironment.loader(fixture);
     const button = (text: string | RegExp) => loader.getHarness(MatButtonHarness.with({ text }));
@@ -62,6 +63,17 @@ describe('FloorScreen', () => {
     const person = () => host.querySelector('dray-person-panel h2')?.textContent;
     return { fixture, host, floor, button, press, after, touch, begin, place, person };
   }
+
+  it('comes part by part, so that no step of it holds the page up', async () => {
+    const fixture = TestBed.createComponent(FloorScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    const parts = () => ['.head', 'dray-stage', 'dray-lanes'].filter((part) => host.querySelector(part));
+    fixture.detectChanges();
+    expect(parts()).toEqual(['.head']);
+    await until(() => parts().length > 1);
+    expect(parts()).toContain('dray-stage');
+    await until(() => parts().length === 3);
+  });
 
   it('leaves the keys to the frame until a class is under way, and takes the whole window then', async () => {
     const { press, begin } = await screen();

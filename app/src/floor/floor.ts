@@ -20,6 +20,7 @@ import { doersOf, hasOtherSide, remainingMs, setMs, uncounted } from '@dray/core
 import { firstValueFrom } from 'rxjs';
 import { ViewStore } from '../state/view-store';
 import { Frame } from '../ui/frame';
+import { growing } from '../ui/growing';
 import { isField, Shortcuts } from '../ui/keys';
 import { SessionPicker } from '../ui/session-picker';
 import { WeekRamp } from '../ui/week-ramp';
@@ -40,6 +41,9 @@ import { countdown, stageView } from './stage-view';
 const MORE_REST_MS = 15_000;
 const TREMBLE_MS = 600;
 const MS = 1000;
+
+/** The head, what is on, everybody's own. */
+const PARTS = 3;
 
 /** A class on the floor: what is on, read at five metres, everybody's own below it, and the log that writes itself. */
 @Component({
@@ -88,6 +92,9 @@ export class FloorScreen {
     return run ? countdown(remainingMs(run, this.floor.now())) : '';
   });
   protected readonly nextKey = computed(() => (this.choices.all().touch === 'next' ? $localize`space` : '→'));
+
+  /** One with every breath: all at once would hold the page up. */
+  protected readonly parts = growing(() => PARTS, 1);
 
   private lastTouch = 0;
 

@@ -24,7 +24,9 @@ import { LogStore, type LogCell, type LogRow } from './log-store';
 import { WhichClass, type DayAnswer, type DayAsked } from './which-class';
 
 /** A row has a dozen fields: more at once than these would hold the page up. */
-const ROWS_AT_ONCE = 6;
+const ROWS_AT_ONCE = 2;
+/** The head, what was done, what stands beside it. */
+const PARTS = 3;
 
 /** Today's class to fill in: a key for what went as asked, a few more for what did not. */
 @Component({
@@ -62,9 +64,12 @@ export class LogScreen {
   protected readonly minutesSchema = visitSchema.shape.minutes;
   protected readonly atOnce = new ShowOnDirtyErrorStateMatcher();
 
-  /** A large class stands on the page some rows at a time: each has fields, and all at once would hold it up. */
-  private readonly onPage = growing(() => this.log.rows().length, ROWS_AT_ONCE);
+  /** One with every breath: all at once would hold the page up. */
+  protected readonly parts = growing(() => PARTS, 1);
+  /** So does a class: some rows at a time. */
+  private readonly onPage = growing(() => (this.parts() > 1 ? this.log.rows().length : 0), ROWS_AT_ONCE);
   protected readonly rows = computed(() => this.log.rows().slice(0, this.onPage()));
+  protected readonly coming = computed(() => this.rows().length < this.log.rows().length);
 
   /** What was typed belongs to one cell. */
   protected readonly typed = linkedSignal<unknown, string>({ source: this.log.at, computation: () => '' });

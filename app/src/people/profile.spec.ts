@@ -5,7 +5,7 @@ import { MatChipListboxHarness } from '@angular/material/chips/testing';
 import { MatExpansionPanelHarness } from '@angular/material/expansion/testing';
 import { MatRadioGroupHarness } from '@angular/material/radio/testing';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser } from '../testing';
+import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { PeopleStore } from './people-store';
 import { Profile } from './profile';
@@ -27,12 +27,23 @@ describe('Profile', () => {
     const fixture = TestBed.createComponent(Profile);
     const people = fixture.debugElement.injector.get(PeopleStore);
     people.show(id);
-    await fixture.whenStable();
+    const host = fixture.nativeElement as HTMLElement;
+    fixture.detectChanges();
+    const heads = () => [...host.querySelectorAll('h2')].map((head) => head.textContent);
+    const first = { fields: host.querySelectorAll('mat-form-field').length, heads: heads() };
+    // Where they stand comes last.
+    await until(() => host.querySelector('mat-expansion-panel') !== null);
     const loader = TestbedHarnessEnvironment.loader(fixture);
     const field = (named: string) => loader.getHarness(FieldHarness.with({ named }));
     const unfold = async () => (await loader.getHarness(MatExpansionPanelHarness)).expand();
-    return { host: fixture.nativeElement as HTMLElement, loader, field, people, unfold };
+    return { host, first, heads, loader, field, people, unfold };
   }
+
+  it('comes part by part, what a session needs to know first, so that no step of it holds the page up', async () => {
+    const { first, heads } = await profileOf('bram');
+    expect(first).toEqual({ fields: 4, heads: [] });
+    expect(heads()).toEqual(['Cautions', 'About them', 'Before the first session', 'First-visit checks']);
+  });
 
   it('keeps a tier by pattern, not only one for the person', async () => {
     const { loader, people, unfold } = await profileOf('bram');

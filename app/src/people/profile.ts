@@ -15,11 +15,15 @@ import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { MassField } from '../ui/forms/mass-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
+import { growing } from '../ui/growing';
 import { Cautions } from './cautions';
 import { Checks } from './checks';
 import { PeopleStore } from './people-store';
 import { ReadinessQuestions } from './readiness';
 import { Standing } from './standing';
+
+/** What a session needs to know, cautions, about them, what was asked and tried, where they stand. */
+const PARTS = 4;
 
 const EXPERIENCE_WORDS: Record<Experience, string> = {
   new: 'never',
@@ -51,6 +55,8 @@ const same = <T extends string>(value: T): Option<T> => ({ value, words: value }
 export class Profile {
   protected readonly people = inject(PeopleStore);
   protected readonly person = computed(() => this.people.person());
+  /** One with every breath: all at once would hold the page up. */
+  protected readonly parts = growing(() => PARTS, 1);
   protected readonly shape = participantSchema.shape;
 
   protected readonly tiers = TIERS.map(same);

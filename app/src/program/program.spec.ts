@@ -50,8 +50,25 @@ describe('ProgramScreen', () => {
     const documents = await openedDocuments();
     const weeks = () => documents.document()!.programs[0]!.weeks;
     const host = fixture.nativeElement as HTMLElement;
+    // What stands beside the sheet comes last.
+    await until(() => host.querySelector('dray-closing') !== null);
     return { loader, weeks, host };
   }
+
+  it('comes part by part, so that no step of it holds the page up', async () => {
+    const fixture = TestBed.createComponent(ProgramScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    const rows = () => host.querySelectorAll('.calendar [role="rowheader"]').length;
+    fixture.detectChanges();
+    expect(host.querySelector('.screen-head')).not.toBeNull();
+    expect(rows()).toBe(0);
+    expect(host.querySelector('[role="grid"]')!.ariaBusy).toBe('true');
+    await until(() => rows() > 0);
+    expect(rows()).toBeLessThan(8);
+    await until(() => host.querySelector('dray-closing') !== null && rows() === 8);
+    expect(host.querySelector('[role="grid"]')!.ariaBusy).toBe('false');
+    expect(host.querySelectorAll('table').length).toBe(2);
+  });
 
   it('refuses more weeks than a program has, in the field, and grows its tables when there are more', async () => {
     const { loader, weeks } = await screen();

@@ -27,6 +27,7 @@ import { DateField } from '../ui/forms/date-field';
 import { NumberField } from '../ui/forms/number-field';
 import { TextField } from '../ui/forms/text-field';
 import { TimeField } from '../ui/forms/time-field';
+import { growing } from '../ui/growing';
 import { Notice } from '../ui/notice';
 import { SchemeChoice } from '../ui/scheme-choice';
 import type { Path } from '../workers/project';
@@ -41,6 +42,11 @@ const named = ({ id, name }: { readonly id: string; readonly name: string }): Op
   value: id,
   words: name,
 });
+
+/** The head, the calendar, what each muscle gets, what to expect, what stands beside it. */
+const PARTS = 5;
+/** A week has a checkbox and its days' classes: more at once than these would hold the page up. */
+const WEEKS_AT_ONCE = 4;
 
 /** A class that would be added. */
 interface Adding {
@@ -86,6 +92,15 @@ export class ProgramScreen {
   private readonly focus = inject(Focus);
 
   private readonly notice = inject(Notice);
+
+  /** One with every breath: all at once would hold the page up. */
+  protected readonly parts = growing(() => PARTS, 1);
+  private readonly onPage = growing(
+    () => (this.parts() > 1 ? this.program.calendar().length : 0),
+    WEEKS_AT_ONCE,
+  );
+  protected readonly weeks = computed(() => this.program.calendar().slice(0, this.onPage()));
+  protected readonly coming = computed(() => this.weeks().length < this.program.calendar().length);
 
   protected readonly words = WEEKDAY_WORDS;
   protected readonly shape = programSchema.shape;
