@@ -140,15 +140,16 @@ async function expectNoFaults(page: Page): Promise<void> {
   }
 }
 
+// Each screen, and what comes last of it.
 for (const [route, sight] of [
   ['/plan', 'For the class, week 1'],
-  ['/board', 'Tamsin'],
+  ['/board', 'Set by hand'],
   ['/card/odile', 'Stop and say so'],
-  ['/floor', 'Who is here'],
-  ['/log', 'written down'],
+  ['/floor', 'support near'],
+  ['/log', 'In files'],
   ['/log/next', 'After week'],
   ['/log/history/bram', 'All sessions'],
-  ['/program', 'What to expect for Bram'],
+  ['/program', 'One more class'],
   ['/people/anselm', 'First-visit checks'],
   ['/kit', 'Who uses it'],
   ['/ladders', 'Before and after'],
@@ -161,6 +162,7 @@ for (const [route, sight] of [
     await page.setViewportSize(DESK);
     await page.goto(route);
     await expect(page.getByText(sight).first()).toBeVisible();
+    await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
     await expectNoFaults(page);
     await page.setViewportSize(PHONE);
     await expect(page.getByRole('button', { name: 'Screens' })).toBeVisible();
