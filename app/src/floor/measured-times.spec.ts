@@ -34,7 +34,7 @@ describe('times as measured', () => {
   it('stand beside the usual ones, with their spread, and go into the document once the coach says so', async () => {
     const times = (...all: number[]) => all.reduce(measuredWith, NOT_MEASURED);
     await TestBed.inject(Device).set('floor times', {
-      perRep: { 'goblet-squat': times(2, 2.2, 2.4), plank: times(3) },
+      perRep: { 'goblet-squat': times(2, 2.2, 2.4), plank: times(3), 'pair-hinge': times(4) },
       between: { floorSeconds: times(5, 5, 5) },
     });
     const choices = TestBed.inject(FloorChoices);
@@ -45,6 +45,7 @@ describe('times as measured', () => {
     expect(rows[0]).toEqual(['getting down to the floor, or up', '5\u00a0±\u00a00', '8', '3']);
     expect(rows[1]?.slice(0, 2)).toEqual(['one goblet squat', '2.2\u00a0±\u00a00.2']);
     expect(rows[2]?.slice(0, 2)).toEqual(['one plank', '3']);
+    expect(rows[3]?.[0]).toBe('one Romanian deadlift');
     const check = await loader.getHarness(MatCheckboxHarness);
     await check.check();
     const { settings } = documents.document()!;

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, LOCALE_ID } from '@angular/core';
 import { formatNumber } from '@angular/common';
 import { MatCheckbox } from '@angular/material/checkbox';
-import { atPace, TIMING_WORDS, USUAL_TIMING, type TimingKey } from '@dray/core';
+import { atPace, midSentence, TIMING_WORDS, USUAL_TIMING, type TimingKey } from '@dray/core';
 import { ENOUGH_TIMES, spreadOf, type Measured } from '@dray/core/late';
 import { DocumentStore } from '../state/document-store';
 import { ViewStore } from '../state/view-store';
@@ -58,7 +58,7 @@ export class MeasuredTimes {
       ...Object.entries(perRep).flatMap(([id, measured]) => {
         const exercise = catalog.exerciseById(id);
         if (!exercise) return [];
-        const words = $localize`one ${exercise.name.toLowerCase()}`;
+        const words = $localize`one ${midSentence(exercise.name)}`;
         return [{ words, measured, usual: atPace(exercise, { pace }).secondsPerRep }];
       }),
     ];

@@ -13,6 +13,7 @@ import {
   type Kit,
   type KitTarget,
   type Participant,
+  midSentence,
 } from '@dray/core';
 import { HOUSEHOLD, implementRemarks, implementWords, USUAL_ROOM } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
@@ -142,7 +143,7 @@ export const KitStore = signalStore(
       /** Counts something in: a household thing, or the plainest one of its kind, to be changed at once. */
       add(implement: Implement): void {
         const added = { ...implement, id: crypto.randomUUID() };
-        editKit($localize`add ${implementWords(added, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`add ${midSentence(implementWords(added, 'kg').name)}`, (kit) => ({
           ...kit,
           implements: [...kit.implements, added],
         }));
@@ -169,14 +170,14 @@ export const KitStore = signalStore(
       },
 
       put(implement: Implement): void {
-        editKit($localize`change ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`change ${midSentence(implementWords(implement, 'kg').name)}`, (kit) => ({
           ...kit,
           implements: kit.implements.map((old) => (old.id === implement.id ? implement : old)),
         }));
       },
 
       remove(implement: Implement): void {
-        editKit($localize`delete ${implementWords(implement, 'kg').name.toLowerCase()}`, (kit) => ({
+        editKit($localize`delete ${midSentence(implementWords(implement, 'kg').name)}`, (kit) => ({
           ...kit,
           implements: kit.implements.filter(({ id }) => id !== implement.id),
         }));

@@ -22,6 +22,7 @@ import {
   type Participant,
   type Rung,
   type Version,
+  midSentence,
 } from '@dray/core';
 import { LOOSENING, readMovement, readSurely, type MovementPart, findableWords } from '@dray/core/late';
 import { patchState, signalStore, withComputed, withMethods, withProps, withState } from '@ngrx/signals';
@@ -156,7 +157,7 @@ export const LaddersStore = signalStore(
         if (!current || !at) return undefined;
         const { exercise } = current;
         const { ladders, exercises } = view.catalog();
-        const nameOf = (id: string) => exercises.get(id)?.name.toLowerCase() ?? id;
+        const nameOf = (id: string) => midSentence(exercises.get(id)?.name ?? id);
         return {
           exercise,
           hold: exercise.loading?.required ? exercise.loading.holds[0] : undefined,
@@ -324,7 +325,7 @@ export const LaddersStore = signalStore(
       const rung: Rung = {
         id: crypto.randomUUID(),
         exerciseId,
-        name: exercise.name.toLowerCase(),
+        name: midSentence(exercise.name),
         tier: last?.tier ?? 'beginner',
         levers: {},
         needs: [],

@@ -133,14 +133,13 @@ export class LogScreen {
     return cell?.status === 'ready' ? [workWords(cell), ...this.held(entry)].join(' · ') : '';
   }
 
-  /** How many were asked; the dot before a load stays with it. */
-  protected count({ cell }: LogCell): string {
-    if (cell?.status !== 'ready') return '';
-    return cell.load ? `${countWords(cell)}\u00a0·` : countWords(cell);
+  /** How many were asked, and with what. */
+  protected brief(entry: LogCell): string[] {
+    return entry.cell?.status === 'ready' ? [countWords(entry.cell), ...this.held(entry)] : [];
   }
 
   /** The load that was asked, if there was one. */
-  protected held({ cell }: LogCell): string[] {
+  private held({ cell }: LogCell): string[] {
     if (cell?.status !== 'ready' || !cell.load) return [];
     return [formatHeld(cell.load.kg, this.log.view.unit(), cell.load.hold === 'pair')];
   }

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
-import { leftOutWords, versionKey } from '@dray/core';
+import { leftOutWords, midSentence, versionKey } from '@dray/core';
 import type { ClassVersion } from './class-versions';
 
 interface Share {
@@ -59,7 +59,7 @@ export class ClassStrip {
             ? 'substitute'
             : 'own';
       const version =
-        cell.status === 'leftOut' ? leftOutWords(cell.because).why.toLowerCase() : cell.version.name;
+        cell.status === 'leftOut' ? midSentence(leftOutWords(cell.because).why) : cell.version.name;
       // Two exercises may have a version of one name.
       const key = cell.status === 'leftOut' ? `${kind} ${version}` : `${kind} ${versionKey(cell.version)}`;
       const share = shares.get(key) ?? { names: [], kind, version };
