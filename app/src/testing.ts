@@ -101,3 +101,13 @@ export async function until(done: () => boolean | Promise<boolean>): Promise<voi
   }
   throw new Error('It did not happen within twenty seconds.');
 }
+
+/** What a page showed at first and after each of its changes, as long as they are looked at: what comes in steps. */
+export function stepsOf<T>(host: HTMLElement, look: () => T): T[] {
+  const steps = [look()];
+  new MutationObserver(() => {
+    const now = look();
+    if (steps.at(-1) !== now) steps.push(now);
+  }).observe(host, { childList: true, subtree: true });
+  return steps;
+}

@@ -7,7 +7,7 @@ import { MatSlideToggleHarness } from '@angular/material/slide-toggle/testing';
 import { editEachTier, editSlot } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { giveCautions, openedDocuments, provideFreshBrowser, putIn, until } from '../testing';
+import { giveCautions, openedDocuments, provideFreshBrowser, putIn, stepsOf, until } from '../testing';
 import { BoardScreen } from './board';
 
 /** Everybody stands on it, and the reasons beside it. */
@@ -61,16 +61,11 @@ describe('BoardScreen', () => {
     const fixture = TestBed.createComponent(BoardScreen);
     const host = fixture.nativeElement as HTMLElement;
     const rows = () => host.querySelectorAll('tbody tr').length;
-    const seen: number[] = [];
     fixture.detectChanges();
     expect(host.querySelector('dray-session-picker')).not.toBeNull();
-    expect(rows()).toBe(0);
-    await until(() => {
-      if (seen.at(-1) !== rows()) seen.push(rows());
-      return whole(host);
-    });
-    expect(seen).toEqual([...seen].sort((one, other) => one - other));
-    expect(seen.at(-1)).toBe(6);
+    const steps = stepsOf(host, rows);
+    await until(() => whole(host));
+    expect(steps).toEqual([0, 3, 6]);
   });
 
   it('shows warm-up and cool-down when they are asked for, and hides them again by their key', async () => {

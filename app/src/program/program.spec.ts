@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
 import { MatTableHarness } from '@angular/material/table/testing';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { openedDocuments, provideFreshBrowser, stepsOf, until } from '../testing';
 import { FieldHarness } from '../ui/forms/testing';
 import { PROJECT, type Path } from '../workers/project';
 import { ProgramScreen } from './program';
@@ -61,12 +61,9 @@ describe('ProgramScreen', () => {
     const rows = () => host.querySelectorAll('.calendar [role="rowheader"]').length;
     fixture.detectChanges();
     expect(host.querySelector('.screen-head')).not.toBeNull();
-    expect(rows()).toBe(0);
-    expect(host.querySelector('[role="grid"]')!.ariaBusy).toBe('true');
-    await until(() => rows() > 0);
-    expect(rows()).toBeLessThan(8);
+    const steps = stepsOf(host, () => `${rows()} ${host.querySelector('[role="grid"]')!.ariaBusy}`);
     await until(() => host.querySelector('dray-closing') !== null && rows() === 8);
-    expect(host.querySelector('[role="grid"]')!.ariaBusy).toBe('false');
+    expect(steps).toEqual(['0 true', '4 true', '8 false']);
     expect(host.querySelectorAll('table').length).toBe(2);
   });
 
