@@ -179,6 +179,21 @@ describe('BoardScreen', () => {
     expect(words).toContain('against a caution');
   });
 
+  it('says of what comes near first what to begin with, and a name only once', async () => {
+    const { host, choose } = await screen();
+    await choose('bram', 'tue-squat');
+    const near = () =>
+      [...host.querySelectorAll('dray-finder button')].map((row) =>
+        [...row.querySelectorAll('.mat-mdc-list-item-title, .mat-mdc-list-item-line')].map((line) =>
+          line.textContent.trim().replace(/\s+/g, ' '),
+        ),
+      );
+    await until(() => near().length > 0);
+    const says = new Map(near().map(([name = '', line = '']) => [name, line]));
+    expect(says.get('goblet squat')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
+    expect(says.get('bar on the shoulders')).toMatch(/^from [\d.]+ kg, ±\d+ % · Barbell squat$/);
+  });
+
   it('says where to look where nothing is called that', async () => {
     const { loader, choose, panel } = await screen();
     await choose('juno', 'tue-squat');

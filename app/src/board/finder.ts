@@ -11,6 +11,7 @@ import {
   cautionSubjects,
   formatLoad,
   kitsOf,
+  midSentence,
   ownedFrom,
   PROP_WORDS,
   type Hold,
@@ -71,7 +72,7 @@ const MOST_NEAR = 3;
               [levers]="row.version.levers"
               [hold]="row.hold"
               [holdingOn]="row.version.holdingOn"
-              [size]="30"
+              [size]="46"
             />
             <span matListItemTitle>{{ row.version.name }}</span>
             <span matListItemLine
@@ -98,7 +99,11 @@ const MOST_NEAR = 3;
     [matListItemAvatar] {
       background: none;
       border-radius: 0;
-      align-items: center;
+      justify-content: center;
+      margin: 2px 10px 0 0 !important;
+    }
+    :host {
+      --mat-list-list-item-leading-avatar-size: 46px;
     }
     :host ::ng-deep .cdk-virtual-scroll-content-wrapper {
       max-width: 100%;
@@ -152,7 +157,13 @@ export class Finder {
         ? $localize`against a caution: ${verdict.rule.mark}`
         : this.lackedBy(version);
     const marks = verdict?.kind === 'allowed' ? verdict.rules.map(({ mark }) => mark) : [];
-    const says = [version.exercise.name, ranked?.start && this.startWords(ranked.start), ...marks];
+    const { name } = version.exercise;
+    // What is decided by comes first: where there is no room for all of it, the end is cut.
+    const says = [
+      ranked?.start && this.startWords(ranked.start),
+      ...marks,
+      midSentence(name) !== version.name && name,
+    ];
     return {
       id: idOf(version),
       version,
