@@ -179,7 +179,7 @@ describe('BoardScreen', () => {
     expect(words).toContain('against a caution');
   });
 
-  it('says of what comes near first what to begin with, and a name only once', async () => {
+  it('calls what comes near by its whole name, and says what to begin with', async () => {
     const { host, choose } = await screen();
     await choose('bram', 'tue-squat');
     const near = () =>
@@ -190,8 +190,8 @@ describe('BoardScreen', () => {
       );
     await until(() => near().length > 0);
     const says = new Map(near().map(([name = '', line = '']) => [name, line]));
-    expect(says.get('goblet squat')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
-    expect(says.get('bar on the shoulders')).toMatch(/^from [\d.]+ kg, ±\d+ % · Barbell squat$/);
+    expect(says.get('Goblet squat')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
+    expect(says.get('Barbell squat, bar on the shoulders')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
   });
 
   it('says where to look where nothing is called that', async () => {

@@ -8,7 +8,7 @@ import { MatDialogHarness } from '@angular/material/dialog/testing';
 import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import { MatInputHarness } from '@angular/material/input/testing';
 import { MatActionListHarness } from '@angular/material/list/testing';
-import type { Override, ReadyCell } from '@dray/core';
+import { fullName, type Override, type ReadyCell } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
 import { giveCautions, openedDocuments, provideFreshBrowser, until } from '../testing';
@@ -152,7 +152,7 @@ describe('The coach’s hand on a cell, from wherever', () => {
     expect(near.length).toBeGreaterThan(2);
     await write('instead', 'calves');
     const found = await offered();
-    expect(found.map(({ says }) => says).join()).toContain('Seated calf raise');
+    expect(found.map(({ name }) => name).join()).toContain('Seated calf raise');
   });
 
   it('says what speaks against a version before it is taken: the caution, or what is not in the kit', async () => {
@@ -173,7 +173,7 @@ describe('The coach’s hand on a cell, from wherever', () => {
   it('finds what has a letter wrong, and says where there is no such exercise', async () => {
     const { offered, write, words } = await opened();
     await write('instead', 'goblt squatt');
-    expect((await offered()).map(({ says }) => says).join()).toContain('Goblet squat');
+    expect((await offered()).map(({ name }) => name).join()).toContain('Goblet squat');
     await write('instead', 'zzyzx');
     expect(await offered()).toEqual([]);
     expect(words()).toContain('There is no exercise “zzyzx”.');
@@ -191,7 +191,7 @@ describe('The coach’s hand on a cell, from wherever', () => {
     await write('because', 'sore today');
     await press('Set by hand');
     expect(overrides().length).toBe(1);
-    expect(cell('juno').version.name).toBe(first!.name);
+    expect(fullName(cell('juno').version)).toBe(first!.name);
     // Its sets and amount stay the plan’s.
     expect([overrides()[0]?.sets, overrides()[0]?.loadKg]).toEqual([undefined, undefined]);
   });

@@ -9,7 +9,7 @@ import {
 } from '@angular/core';
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { traceWords, type StepName, type Version } from '@dray/core';
+import { fullName, traceWords, type StepName, type Version } from '@dray/core';
 import { defined } from '../data/defined';
 import { workWords } from '../ui/cell-words';
 import { FigureView } from '../ui/figure/figure';
@@ -84,9 +84,10 @@ export class CellPanel {
       const opened = this.opened();
       if (opened?.cell !== this.cellKey()) return undefined;
       const cell = this.ready();
+      const shown = opened.version ?? cell?.version;
       return {
         version: opened.version,
-        versionName: opened.version?.name ?? cell?.version.name ?? '',
+        versionName: shown ? fullName(shown) : '',
         sets: cell?.work.sets ?? 3,
         amount: cell?.work.amount ?? 10,
         seconds: cell ? cell.work.kind !== 'reps' : false,

@@ -10,8 +10,8 @@ import {
   applyCautions,
   cautionSubjects,
   formatLoad,
+  fullName,
   kitsOf,
-  midSentence,
   ownedFrom,
   PROP_WORDS,
   type Hold,
@@ -25,6 +25,7 @@ import { BoardStore } from './board-store';
 /** A version that may be given instead, and what cautions and kit say of it. */
 interface Row {
   readonly id: string;
+  readonly name: string;
   readonly version: Version;
   /** What is held where it is never done without. */
   readonly hold: Hold | undefined;
@@ -74,7 +75,7 @@ const MOST_NEAR = 3;
               [holdingOn]="row.version.holdingOn"
               [size]="46"
             />
-            <span matListItemTitle>{{ row.version.name }}</span>
+            <span matListItemTitle>{{ row.name }}</span>
             <span matListItemLine
               ><span [class.plum]="row.against">{{ row.says }}</span></span
             >
@@ -157,15 +158,10 @@ export class Finder {
         ? $localize`against a caution: ${verdict.rule.mark}`
         : this.lackedBy(version);
     const marks = verdict?.kind === 'allowed' ? verdict.rules.map(({ mark }) => mark) : [];
-    const { name } = version.exercise;
-    // What is decided by comes first: where there is no room for all of it, the end is cut.
-    const says = [
-      ranked?.start && this.startWords(ranked.start),
-      ...marks,
-      midSentence(name) !== version.name && name,
-    ];
+    const says = [ranked?.start && this.startWords(ranked.start), ...marks];
     return {
       id: idOf(version),
+      name: fullName(version),
       version,
       hold: version.exercise.loading?.required ? version.exercise.loading.holds[0] : undefined,
       says: against || says.filter(Boolean).join(' · '),

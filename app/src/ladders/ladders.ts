@@ -20,7 +20,7 @@ import { MatSelectModule } from '@angular/material/select';
 import { MatSlideToggle } from '@angular/material/slide-toggle';
 import { MatDialog } from '@angular/material/dialog';
 import { Router } from '@angular/router';
-import { CONDITION_WORDS, conditionSchema, ladderSchema } from '@dray/core';
+import { CONDITION_WORDS, conditionSchema, fullName, ladderSchema } from '@dray/core';
 import { FigureView } from '../ui/figure/figure';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { TextField } from '../ui/forms/text-field';
@@ -68,6 +68,7 @@ export class LaddersScreen {
   protected readonly conditions = conditionSchema.options;
   protected readonly otherNames = otherNames;
   protected readonly conditionWords = CONDITION_WORDS;
+  protected readonly fullName = fullName;
 
   protected readonly limits: readonly { value: Limit; words: string }[] = [
     { value: 'noFloor', words: $localize`no floor` },
