@@ -9,7 +9,7 @@ import { MatListModule } from '@angular/material/list';
 import {
   applyCautions,
   cautionSubjects,
-  formatLoad,
+  formatEstimate,
   fullName,
   kitsOf,
   ownedFrom,
@@ -180,7 +180,8 @@ export class Finder {
 
   /** What to begin with, and how far that may be off. */
   private startWords({ kg, standardError }: NonNullable<RankedSubstitute['start']>): string {
-    return $localize`from ${formatLoad(kg, this.board.view.unit())}, ±${Math.round(standardError * 100)} %`;
+    const unit = this.board.view.unit();
+    return $localize`from ${formatEstimate(kg, unit)} ${unit}, ±${Math.round(standardError * 100)} %`;
   }
 
   protected take(row: Row | undefined): void {

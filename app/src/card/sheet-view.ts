@@ -173,6 +173,7 @@ export class Sheets {
     const { load, version } = cell;
     const trust = load?.recipe && trustWords(load.recipe, unit);
     const sides = this.sidesOf(cell, unit);
+    const changed = changeWords(cell, unit);
     return {
       letter,
       cell,
@@ -186,7 +187,7 @@ export class Sheets {
         hold: load?.hold,
         holdingOn: version.holdingOn,
       },
-      change: changeWords(cell, unit),
+      change: changed?.direction === 'level' ? undefined : changed,
       work: plainWorkWords(cell),
       how: tempoWords(cell),
       boxes: this.boxesOf(cell),

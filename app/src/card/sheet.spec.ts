@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import type { Condition, LogEntry } from '@dray/core';
+import type { Condition, LogEntry, ReadyCell } from '@dray/core';
 import { readResults, sheetToText } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
@@ -169,6 +169,34 @@ describe('a person’s sheet', () => {
     const host = fixture.nativeElement as HTMLElement;
     expect(host.querySelector('[data-testid="stopped"]')?.textContent).toContain('Stop');
     expect(host.querySelector('.boxes')).toBeNull();
+  });
+
+  it('says what is more than last week beside what it is more of, never reps beside a load', async () => {
+    const { view, line } = await opened();
+    view.showWeek(2);
+    const written = async (id: string, slotId: string) => {
+      const fixture = TestBed.createComponent(Sheet);
+      fixture.componentRef.setInput('participantId', id);
+      await fixture.whenStable();
+      const host = fixture.nativeElement as HTMLElement;
+      const own = [...host.querySelectorAll('.line')].find((one) =>
+        one.querySelector('h3')?.textContent.includes(line(id, slotId).name),
+      )!;
+      const text = (part: string) => own.querySelector(part)!.textContent.replace(/\s+/g, ' ').trim();
+      return { load: text('.do'), work: text('.work') };
+    };
+    const { change, load } = line('tamsin', 'tue-squat').cell as ReadyCell;
+    expect([change?.kg, change?.amount, load?.kg]).toEqual([0, 2, 10]);
+    const reps = await written('tamsin', 'tue-squat');
+    expect(reps.load).toBe('10 kg dumbbell 10 kg');
+    expect(reps.work).toContain('stop with 2 left +2 reps');
+    const seconds = await written('tamsin', 'tue-plank');
+    expect(seconds.work).toContain('+5 s');
+    const grows = () => (line('bram', 'tue-squat').cell as ReadyCell).change!.kg > 0;
+    for (let week = 3; !grows() && week <= 7; week += 1) view.showWeek(week);
+    const heavier = await written('bram', 'tue-squat');
+    expect(heavier.load).toMatch(/^2 × [\d.]+ kg \+[\d.]+ kg each two handles/);
+    expect(heavier.work).not.toContain('+');
   });
 
   it('leaves as a message in plain words and comes back with what was done', async () => {

@@ -13,6 +13,7 @@ import { CLINICIAN_FIRST, STOP_SIGNS } from '@dray/core';
 import { ViewStore } from '../state/view-store';
 import { FigureView } from '../ui/figure/figure';
 import { LoadPicture } from '../ui/load-picture';
+import { Whole } from '../ui/whole';
 import { CardLog } from './card-log';
 import { Sheets, type SheetLine } from './sheet-view';
 
@@ -21,7 +22,7 @@ const PICTURE = 40;
 /** What one person does in one class: exercise first, then the load and how it is made, then the work, and a box for each set. */
 @Component({
   selector: 'dray-sheet',
-  imports: [CardLog, DatePipe, FigureView, LoadPicture, MatButton],
+  imports: [CardLog, DatePipe, FigureView, LoadPicture, MatButton, Whole],
   templateUrl: './sheet.html',
   styleUrl: './sheet.scss',
   host: { '[class.half]': 'short()' },

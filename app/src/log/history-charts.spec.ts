@@ -55,7 +55,7 @@ describe('The charts of a history', () => {
       expect(figure.rows().map(([, value]) => value))
         .withContext(figure.label)
         .toEqual([...written]);
-      expect(labels(figure)).toEqual(['2 Nov', '9 Nov', '16 Nov']);
+      expect(labels(figure)).toEqual(['2\u00a0Nov', '9\u00a0Nov', '16\u00a0Nov']);
       for (const row of figure.rows()) expect(row.length).toBe(figure.head.length);
     }
   });
@@ -94,8 +94,8 @@ describe('The charts of a history', () => {
     );
     expect(figure.head).toEqual(['day', 'PLANK', 'WALL-SIT']);
     expect(figure.rows()).toEqual([
-      ['3 Nov', '30', ''],
-      ['10 Nov', '40', '60'],
+      ['3\u00a0Nov', '30', ''],
+      ['10\u00a0Nov', '40', '60'],
     ]);
     const { data, options } = figure.build(COLOURS);
     expect(data.datasets.map((line) => line.data)).toEqual([
@@ -112,8 +112,8 @@ describe('The charts of a history', () => {
     ] as SidesOfDay[];
     const figure = sidesFigure(sides, (id) => id);
     expect(figure.rows()).toEqual([
-      ['3 Nov', 'row', '50 %', '50 %', ''],
-      ['10 Nov', 'row', '41.2 %', '58.8 %', 'uneven'],
+      ['3\u00a0Nov', 'row', '50 %', '50 %', ''],
+      ['10\u00a0Nov', 'row', '41.2 %', '58.8 %', 'uneven'],
     ]);
     const [left, right] = figure.build(COLOURS).data.datasets;
     for (const at of [0, 1]) expect(Number(left!.data[at]) + Number(right!.data[at])).toBeCloseTo(100, 10);

@@ -12,7 +12,8 @@ export interface Figure {
   readonly rows: () => readonly (readonly string[])[];
 }
 
-export const day = (date: string) => format(parseISO(date), 'd MMM');
+/** Kept on one line. */
+export const day = (date: string) => format(parseISO(date), 'd\u00a0MMM');
 const round = (value: number) => String(Math.round(value * 10) / 10);
 
 /** Bars by week, in one colour, with lines across where a number means something. */

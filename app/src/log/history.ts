@@ -6,7 +6,7 @@ import { RouterLink } from '@angular/router';
 import {
   formatHeld,
   formatLoad,
-  formatMass,
+  formatEstimate,
   leversInWords,
   midSentence,
   SAME_WRITTEN_KG,
@@ -159,7 +159,7 @@ export class HistoryScreen {
     const exercise = this.history.exercise();
     if (!running || !exercise) return undefined;
     const unit = this.unit();
-    const show = (kg: number) => formatMass(kg, unit);
+    const show = (kg: number) => formatEstimate(kg, unit);
     return {
       label: $localize`The maximum in ${midSentence(exercise.name)} with the band it lies in`,
       build: strengthChart(running, unit),

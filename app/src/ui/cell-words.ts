@@ -80,6 +80,8 @@ export interface ChangeWords {
   /** Which number it stands beside. */
   readonly of: 'load' | 'work';
   readonly text: string;
+  /** The same where nothing else says of what it is: "+2 reps", "+1 kg each". */
+  readonly said: string;
   readonly direction: 'up' | 'down' | 'level';
 }
 
@@ -91,18 +93,23 @@ export function changeWords({ change, work, load }: ReadyCell, unit: MassUnit): 
   if (!change) return undefined;
   const kg = Math.abs(change.kg) < SAME_WRITTEN_KG ? 0 : change.kg;
   if (kg !== 0) {
-    const shown = formatMass(Math.abs(kg) / (load?.hold === 'pair' ? 2 : 1), unit);
-    return { of: 'load', text: signed(kg, shown), direction: direction(kg) };
+    const pair = load?.hold === 'pair';
+    const text = signed(kg, formatMass(Math.abs(kg) / (pair ? 2 : 1), unit));
+    return {
+      of: 'load',
+      text,
+      said: pair ? $localize`${text} ${unit} each` : `${text} ${unit}`,
+      direction: direction(kg),
+    };
   }
   const counted = change.amount !== 0 ? change.amount : change.sets;
-  if (counted === 0) return { of: load ? 'load' : 'work', text: '=', direction: 'level' };
-  const sets = ` ${plural(Math.abs(counted), $localize`set`, $localize`sets`)}`;
-  const unitWords = change.amount === 0 ? sets : work.kind === 'reps' ? '' : ' s';
-  return {
-    of: 'work',
-    text: signed(counted, String(Math.abs(counted))) + unitWords,
-    direction: direction(counted),
-  };
+  if (counted === 0) return { of: load ? 'load' : 'work', text: '=', said: '', direction: 'level' };
+  const number = signed(counted, String(Math.abs(counted)));
+  const sets = `${number} ${plural(Math.abs(counted), $localize`set`, $localize`sets`)}`;
+  const reps = `${number} ${plural(Math.abs(counted), $localize`rep`, $localize`reps`)}`;
+  const seconds = `${number} s`;
+  const said = change.amount === 0 ? sets : work.kind === 'reps' ? reps : seconds;
+  return { of: 'work', text: said === reps ? number : said, said, direction: direction(counted) };
 }
 
 function signed(value: number, digits: string): string {

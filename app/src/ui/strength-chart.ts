@@ -141,8 +141,9 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
           },
         },
         y: {
-          min: least,
-          max: most,
+          // Its ends are round numbers around these.
+          suggestedMin: least,
+          suggestedMax: most,
           ticks: { maxTicksLimit: 6 },
           title: { display: true, text: $localize`maximum, ${unit}` },
         },

@@ -41,6 +41,22 @@ export function formatLoad(kg: number, unit: MassUnit): string {
   return `${formatMass(kg, unit)} ${unit}`;
 }
 
+/** From here on an estimate is said in whole units, in the reader's. */
+const WHOLE_FROM = 20;
+
+/**
+ * A mass that is worked out and not weighed, a maximum say, without its unit: whole, and below twenty to a half. It is known to a few
+ * in a hundred at best, so finer digits would only promise what nobody knows (common practice, no published source).
+ *
+ * @param kg the estimate
+ * @param unit the reader's
+ * @example formatEstimate(100.05, 'kg') // '100'
+ */
+export function formatEstimate(kg: number, unit: MassUnit): string {
+  const shown = inUnit(kg, unit);
+  return String(shown < WHOLE_FROM ? Math.round(shown * 2) / 2 : Math.round(shown));
+}
+
 /**
  * Two loads are the same when they agree to a milligram: far below any scale, far above the rounding of sums
  * of plates in floating point.

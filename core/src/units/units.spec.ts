@@ -1,5 +1,6 @@
 import {
   formatClock,
+  formatEstimate,
   formatHeld,
   formatHeldMass,
   formatLoad,
@@ -41,6 +42,13 @@ describe('units', () => {
     expect(formatMass(0.1 + 0.2, 'kg')).toBe('0.3');
     expect(formatLoad(kgFromPounds(15), 'lb')).toBe('15 lb');
     expect(formatLoad(kgFromPounds(2.5), 'lb')).toBe('2.5 lb');
+  });
+
+  it('writes an estimate no finer than it is known, in the reader’s unit', () => {
+    expect(formatEstimate(100.05, 'kg')).toBe('100');
+    expect(formatEstimate(17.3, 'kg')).toBe('17.5');
+    expect(formatEstimate(kgFromPounds(83.4), 'lb')).toBe('83');
+    expect(formatEstimate(0.1, 'kg')).toBe('0');
   });
 
   it('writes times as a clock', () => {
