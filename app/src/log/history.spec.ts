@@ -24,6 +24,7 @@ const entry = (
 });
 
 const squat = { slotId: 'tue-squat', exerciseId: 'shoulder-pair-squat', hold: 'pair' as const };
+const press = { slotId: 'tue-press', exerciseId: 'press-up' };
 const plank = { slotId: 'tue-plank', exerciseId: 'plank', counted: 'seconds' as const };
 const LOG: readonly LogEntry[] = [
   entry({ week: 1, ...squat, loadKg: 40, amount: 6 }),
@@ -35,6 +36,8 @@ const LOG: readonly LogEntry[] = [
     amount: 6,
     stood: [{ amount: 60, until: '2026-11-18T07:00:00.000Z' }],
   }),
+  entry({ week: 1, ...press, amount: 12 }),
+  entry({ week: 2, ...press, amount: 14 }),
   entry({ week: 1, ...plank, amount: 30 }),
   entry({ week: 2, ...plank, amount: 41 }),
 ];
@@ -86,6 +89,7 @@ describe('HistoryScreen', () => {
     expect(of('Plank')[0]).not.toContain('Tuesday');
     expect(of('Plank')[1]).toContain('30\u00a0s');
     expect(of('Plank')[3]).toBe('+11\u00a0s');
+    expect(of('Push-up')[3]).toBe('+2 reps');
   });
 
   it('tells every visit, newest first, with what was noted and what was put right', async () => {

@@ -17,6 +17,7 @@ import {
 import { setsInWords, type BestSet } from '@dray/core/late';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { ChoiceField, type Option } from '../ui/forms/choice-field';
+import { plural } from '../ui/count';
 import { growing } from '../ui/growing';
 import { strengthChart } from '../ui/strength-chart';
 import { Table, type Column } from '../ui/table';
@@ -202,8 +203,9 @@ export class HistoryScreen {
       return `${kg > 0 ? '+' : '−'}${change}${now.pair ? $localize` each` : ''}`;
     }
     const more = now.amount - then.amount;
-    const unit = now.counted === 'seconds' ? ' s' : '';
-    return more === 0 ? '=' : `${more > 0 ? '+' : '−'}${Math.abs(more)}${unit}`;
+    const number = `${more > 0 ? '+' : '−'}${Math.abs(more)}`;
+    const words = now.counted === 'seconds' ? 's' : plural(Math.abs(more), $localize`rep`, $localize`reps`);
+    return more === 0 ? '=' : `${number} ${words}`;
   }
 
   protected linesOf(entries: readonly LogEntry[]): { name: string; words: string; notes: string[] }[] {
