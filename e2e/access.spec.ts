@@ -133,6 +133,22 @@ function tooSmall(page: Page): Promise<string[]> {
   });
 }
 
+/** Controls that end past the edge of the page, where nothing scrolls to them. */
+function pastTheEdge(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const scrolledTo = (element: Element): boolean => {
+      const part = element.parentElement;
+      if (!part || part.tagName === 'MAIN') return false;
+      const scrolls = /auto|scroll/.test(getComputedStyle(part).overflowX);
+      return (scrolls && part.scrollWidth > part.clientWidth) || scrolledTo(part);
+    };
+    return [...document.querySelectorAll('main :is(button, a[href], input, textarea, [role=combobox])')]
+      .filter((element) => element.getBoundingClientRect().right > innerWidth + 1)
+      .filter((element) => element.checkVisibility({ visibilityProperty: true }) && !scrolledTo(element))
+      .map((element) => element.outerHTML.slice(0, 160));
+  });
+}
+
 /** By day and by night. */
 async function expectNoFaults(page: Page): Promise<void> {
   for (const colorScheme of ['light', 'dark'] as const) {
@@ -167,6 +183,7 @@ for (const [route, sight] of [
     await page.setViewportSize(PHONE);
     await expect(page.getByRole('button', { name: 'Screens' })).toBeVisible();
     await expect.poll(() => tooSmall(page)).toEqual([]);
+    await expect.poll(() => pastTheEdge(page)).toEqual([]);
     await expectNoFaults(page);
   });
 }

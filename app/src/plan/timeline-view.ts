@@ -62,7 +62,7 @@ export class TimelineView {
       ...segment,
       left: segment.start * scale,
       width: (segment.end - segment.start) * scale,
-      label: segment.kind === 'work' && (segment.end - segment.start) * scale > 1.4 ? segment.label : '',
+      label: segment.kind === 'work' ? segment.label : '',
     }));
   });
 
