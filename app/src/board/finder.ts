@@ -9,7 +9,7 @@ import { MatListModule } from '@angular/material/list';
 import {
   applyCautions,
   cautionSubjects,
-  formatEstimate,
+  estimateInWords,
   fullName,
   kitsOf,
   ownedFrom,
@@ -181,7 +181,7 @@ export class Finder {
   /** What to begin with, and how far that may be off. */
   private startWords({ kg, standardError }: NonNullable<RankedSubstitute['start']>): string {
     const unit = this.board.view.unit();
-    return $localize`from ${formatEstimate(kg, unit)} ${unit}, ±${Math.round(standardError * 100)} %`;
+    return $localize`from ${estimateInWords(kg, unit)}, ±${Math.round(standardError * 100)} %`;
   }
 
   protected take(row: Row | undefined): void {

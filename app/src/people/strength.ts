@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatRadioModule } from '@angular/material/radio';
 import { MatTableModule } from '@angular/material/table';
 import { MatTooltip } from '@angular/material/tooltip';
-import { formatEstimate, formatLoad, SURE_SD, tierFor, type KnownSet } from '@dray/core';
+import { estimateInWords, formatEstimate, formatLoad, SURE_SD, tierFor, type KnownSet } from '@dray/core';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { counted } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
@@ -96,7 +96,7 @@ export class Strength {
     const perWeek = $localize`${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
     return {
       max: formatEstimate(running.maxKg, unit),
-      band: $localize`${formatEstimate(running.lowKg, unit)} to ${formatEstimate(running.highKg, unit)} ${unit} in nine of ten cases`,
+      band: $localize`${formatEstimate(running.lowKg, unit)} to ${estimateInWords(running.highKg, unit)} in nine of ten cases`,
       rests: $localize`${together}from ${rests}, ±${percent} %`,
       trend: own + carried < 2 ? '' : sure ? perWeek : $localize`no clear trend (${perWeek})`,
       low:
@@ -106,7 +106,7 @@ export class Strength {
       remarks: [
         ...wild.map(({ observation, impliedKg, expectedKg, believed }) => {
           const set = `${observation.date}: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
-          const says = $localize`says ${formatEstimate(impliedKg, unit)} ${unit}, where ${formatEstimate(expectedKg, unit)} ${unit} was expected`;
+          const says = $localize`says ${estimateInWords(impliedKg, unit)}, where ${estimateInWords(expectedKg, unit)} was expected`;
           return believed
             ? $localize`${set} ${says}. The visit before said the same, so it counts.`
             : $localize`${set} ${says}. Held back until another visit says the same; check it for a slip.`;
@@ -136,7 +136,7 @@ export class Strength {
         x: 50 + ((maxKg - middle) / span) * 84,
         chosen: formula === chosen,
       })),
-      spread: $localize`They differ by ${formatEstimate(high - low, this.unit())} ${this.unit()}, ${Math.round((high / low - 1) * 100)} %, for these sets.`,
+      spread: $localize`They differ by ${estimateInWords(high - low, this.unit())}, ${Math.round((high / low - 1) * 100)} %, for these sets.`,
     };
   });
 
@@ -154,7 +154,7 @@ export class Strength {
           version: rung ?? '',
           load: set.loadKg === undefined ? $localize`body weight` : formatLoad(set.loadKg, this.unit()),
           left: set.reserve === undefined ? '?' : String(set.reserve),
-          implied: implied === undefined ? '' : `${formatEstimate(implied, this.unit())} ${this.unit()}`,
+          implied: implied === undefined ? '' : estimateInWords(implied, this.unit()),
           mine: known.has(set),
           on: set.exerciseId === this.people.exercise()?.id,
         };

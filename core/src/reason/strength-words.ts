@@ -1,6 +1,6 @@
 import type { KnownSet } from '../model';
 import type { StrengthEstimate } from '../strength';
-import { formatEstimate, formatLoad, type MassUnit } from '../units';
+import { estimateInWords, formatLoad, type MassUnit } from '../units';
 import type { Wanted, WeakestPart } from './reason';
 import { held, type Reader } from './held';
 
@@ -39,8 +39,8 @@ function loadWords(
 ): string {
   const { unit, hold } = reader;
   const inAll = hold === 'pair' ? ' in all' : '';
-  const max = `${formatEstimate(estimate.maxKg, unit)} ${unit}${inAll}, ${basisWords(estimate, unit)}`;
-  const body = bodyKg > 0 ? ` in all, ${formatLoad(Math.round(bodyKg), unit)} of it body` : '';
+  const max = `${estimateInWords(estimate.maxKg, unit)}${inAll}, ${basisWords(estimate, unit)}`;
+  const body = bodyKg > 0 ? ` in all, ${estimateInWords(bodyKg, unit)} of it body` : '';
   const load = kg > 0 ? held(kg, reader) : 'body weight is load enough';
   if (!eased && source === 'percent') return `The plan’s share of ${max}${body}: ${load}.`;
   if (!eased && source !== 'reserve') return `The plan says ${load}.`;
@@ -60,9 +60,7 @@ export function basisWords(
 ): string {
   const known = `known to ±${Math.round(standardError * 100)} %`;
   const low =
-    maxKg < middleKg * LOWER_THAN_MIDDLE
-      ? `, so the low side of ${formatEstimate(middleKg, unit)} ${unit}`
-      : '';
+    maxKg < middleKg * LOWER_THAN_MIDDLE ? `, so the low side of ${estimateInWords(middleKg, unit)}` : '';
   if (basis === 'guess') {
     return `a guess from body mass and experience, ${known}${low}, as no set is known yet`;
   }

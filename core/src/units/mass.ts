@@ -57,6 +57,11 @@ export function formatEstimate(kg: number, unit: MassUnit): string {
   return String(shown < WHOLE_FROM ? Math.round(shown * 2) / 2 : Math.round(shown));
 }
 
+/** `formatEstimate` with the unit behind it: "100 kg". */
+export function estimateInWords(kg: number, unit: MassUnit): string {
+  return `${formatEstimate(kg, unit)} ${unit}`;
+}
+
 /**
  * Two loads are the same when they agree to a milligram: far below any scale, far above the rounding of sums
  * of plates in floating point.
