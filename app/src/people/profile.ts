@@ -22,7 +22,7 @@ import { PeopleStore } from './people-store';
 import { ReadinessQuestions } from './readiness';
 import { Standing } from './standing';
 
-/** What a session needs to know, cautions, about them, what was asked and tried, where they stand. */
+/** What a session needs to know, cautions, about them, and last what was asked and tried and where they stand. */
 const PARTS = 4;
 
 const EXPERIENCE_WORDS: Record<Experience, string> = {
