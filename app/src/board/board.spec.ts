@@ -180,7 +180,7 @@ describe('BoardScreen', () => {
   });
 
   it('calls what comes near by its whole name, and says what to begin with', async () => {
-    const { host, choose } = await screen();
+    const { host, loader, choose } = await screen();
     await choose('bram', 'tue-squat');
     const near = () =>
       [...host.querySelectorAll('dray-finder button')].map((row) =>
@@ -189,9 +189,14 @@ describe('BoardScreen', () => {
         ),
       );
     await until(() => near().length > 0);
-    const says = new Map(near().map(([name = '', line = '']) => [name, line]));
-    expect(says.get('Goblet squat')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
-    expect(says.get('Barbell squat, bar on the shoulders')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
+    const says = () => new Map(near().map(([name = '', line = '']) => [name, line]));
+    expect(says().get('Goblet squat')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
+    expect(says().get('Barbell squat, bar on the shoulders')).toMatch(/^from [\d.]+ kg, ±\d+ %$/);
+    // One in each hand: what is said is each hand's, never both as one.
+    const another = await loader.getHarness(MatInputHarness.with({ ancestor: 'dray-cell-panel' }));
+    await another.setValue('rear-foot-raised split squat');
+    await until(() => says().has('Rear-foot-raised split squat'));
+    expect(says().get('Rear-foot-raised split squat')).toMatch(/^from 2 × 4\.\d kg, ±\d+ %$/);
   });
 
   it('says where to look where nothing is called that', async () => {

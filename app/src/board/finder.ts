@@ -179,9 +179,11 @@ export class Finder {
   }
 
   /** What to begin with, and how far that may be off. */
-  private startWords({ kg, standardError }: NonNullable<RankedSubstitute['start']>): string {
+  private startWords({ kg, hold, standardError }: NonNullable<RankedSubstitute['start']>): string {
     const unit = this.board.view.unit();
-    return $localize`from ${estimateInWords(kg, unit)}, ±${Math.round(standardError * 100)} %`;
+    // Of a pair each hand's, as everywhere: both together read as one would be twice too much.
+    const load = hold === 'pair' ? `2 × ${estimateInWords(kg / 2, unit)}` : estimateInWords(kg, unit);
+    return $localize`from ${load}, ±${Math.round(standardError * 100)} %`;
   }
 
   protected take(row: Row | undefined): void {

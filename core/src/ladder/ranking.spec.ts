@@ -79,9 +79,9 @@ describe('the ranking of substitutes', () => {
   it('gives the load to start with where somebody can say it, and refuses an exercise nobody knows', () => {
     const [best] = rankSubstitutes('goblet-squat', {
       ...open,
-      startLoad: () => ({ kg: 12, standardError: 0.15 }),
+      startLoad: () => ({ kg: 12, hold: 'bothHands' as const, standardError: 0.15 }),
     });
-    expect(best?.start).toEqual({ kg: 12, standardError: 0.15 });
+    expect(best?.start).toEqual({ kg: 12, hold: 'bothHands' as const, standardError: 0.15 });
     expect(() => rankSubstitutes('moon-walk', open)).toThrowError(/no exercise/);
   });
 });

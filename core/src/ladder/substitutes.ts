@@ -1,4 +1,4 @@
-import type { Demand, Exercise, Muscle, Pattern, Tier } from '../model';
+import type { Demand, Exercise, Hold, Muscle, Pattern, Tier } from '../model';
 import { CatalogError, type Catalog } from './catalog';
 import { tierSteps } from './choose-rung';
 import type { Version } from './version';
@@ -18,7 +18,9 @@ export interface SubstituteContext {
 
 /** A load to begin a substitute with: carried over and set low, with how far it may be off. */
 export interface StartLoad {
+  /** All that is held. */
   readonly kg: number;
+  readonly hold: Hold;
   /** As a share of the maximum it rests on. */
   readonly standardError: number;
 }

@@ -3,7 +3,7 @@ import { rankSubstitutes, type RankedSubstitute, type Version } from '../ladder'
 import type { ReadyCell } from './cell';
 import type { PlaceContext } from './context';
 import { draftOf } from './draft';
-import { allowedVersion, standIns } from './possible';
+import { allowedVersion, holdFor, standIns } from './possible';
 import { wantedLoad } from './wanted';
 
 /**
@@ -23,9 +23,10 @@ export function alternativesFor(
   const draft = { ...draftOf(slot, cell.tier), version: cell.version };
   const startLoad = (candidate: Version) => {
     const allowed = allowedVersion(candidate, context);
-    if (!allowed || allowed.bodyWeightOnly) return undefined;
+    const hold = allowed && holdFor(allowed, draft, context)?.hold;
+    if (!hold) return undefined;
     const wanted = wantedLoad(allowed.version, draft.prescription, allowed.limits, context);
-    return wanted && { kg: wanted.kg, standardError: wanted.estimate.standardError };
+    return wanted && { kg: wanted.kg, hold, standardError: wanted.estimate.standardError };
   };
   return rankSubstitutes(cell.version, { ...standIns(cell.version, draft, context), startLoad });
 }

@@ -351,6 +351,10 @@ describe('alternativesFor', () => {
     const offered = alternativesFor(cell, aSlot('floor-thrust'), context);
     expect(offered.length).toBeGreaterThan(0);
     for (const { version } of offered) expect(version.demands).not.toContain('jump');
+    // A load to begin with is all that is held, and says how: one who holds two takes half of it in each hand.
+    const starts = offered.flatMap(({ version, start }) => (start ? [{ version, start }] : []));
+    expect(starts.length).toBeGreaterThan(0);
+    for (const { version, start } of starts) expect(version.exercise.loading?.holds).toContain(start.hold);
     const scores = offered.map(({ score }) => score);
     expect(scores).toEqual([...scores].sort((a, b) => b - a));
   });

@@ -41,12 +41,16 @@ export function formatLoad(kg: number, unit: MassUnit): string {
   return `${formatMass(kg, unit)} ${unit}`;
 }
 
-/** From here on an estimate is said in whole units, in the reader's. */
-const WHOLE_FROM = 20;
+/** An estimate below this, in the reader's unit, is said to so many parts of it; anything above in whole ones. */
+const ESTIMATE_STEPS: readonly (readonly [below: number, steps: number])[] = [
+  [20, 10],
+  [50, 2],
+];
 
 /**
- * A mass that is worked out and not weighed, a maximum say, without its unit: whole, and below twenty to a half. It is known to a few
- * in a hundred at best, so finer digits would only promise what nobody knows (common practice, no published source).
+ * A mass that is worked out and not weighed, a maximum say, without its unit: whole from fifty on, halves from twenty, tenths below.
+ * It is known to a few in a hundred at best, so finer digits would only promise what nobody knows; and what is said lies so near
+ * to it, from four on within 1.3 in a hundred, that what is reckoned with it comes out (common practice, no published source).
  *
  * @param kg the estimate
  * @param unit the reader's
@@ -54,7 +58,8 @@ const WHOLE_FROM = 20;
  */
 export function formatEstimate(kg: number, unit: MassUnit): string {
   const shown = inUnit(kg, unit);
-  return String(shown < WHOLE_FROM ? Math.round(shown * 2) / 2 : Math.round(shown));
+  const [, steps] = ESTIMATE_STEPS.find(([below]) => shown < below) ?? [undefined, 1];
+  return String(Math.round(shown * steps) / steps);
 }
 
 /** `formatEstimate` with the unit behind it: "100 kg". */

@@ -46,9 +46,16 @@ describe('units', () => {
 
   it('writes an estimate no finer than it is known, in the reader’s unit', () => {
     expect(formatEstimate(100.05, 'kg')).toBe('100');
-    expect(formatEstimate(17.3, 'kg')).toBe('17.5');
+    expect(formatEstimate(26.95, 'kg')).toBe('27');
+    expect(formatEstimate(17.31, 'kg')).toBe('17.3');
     expect(formatEstimate(kgFromPounds(83.4), 'lb')).toBe('83');
-    expect(formatEstimate(0.1, 'kg')).toBe('0');
+  });
+
+  it('says an estimate so near that nobody loads a bar wrong by it, and never nothing for something', () => {
+    for (let kg = 4; kg < 300; kg += 0.037) {
+      expect(Math.abs(Number(formatEstimate(kg, 'kg')) / kg - 1)).toBeLessThan(0.013);
+    }
+    expect(formatEstimate(0.1, 'kg')).toBe('0.1');
   });
 
   it('writes times as a clock', () => {
