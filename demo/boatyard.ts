@@ -222,9 +222,16 @@ const participants: Participant[] = [
     kitIds: ['kit-bram'],
     rungs: { hinge: 'hinge-pair' },
     knownSets: [
-      { exerciseId: 'shoulder-pair-squat', loadKg: 44, reps: 8, reserve: 1, date: '2026-10-20' },
-      { exerciseId: 'pair-row', loadKg: 39, reps: 9, reserve: 1, date: '2026-10-20' },
-      { exerciseId: 'pair-hinge', loadKg: 69, reps: 8, reserve: 2, date: '2026-10-23' },
+      {
+        exerciseId: 'shoulder-pair-squat',
+        loadKg: 44,
+        hold: 'pair',
+        reps: 8,
+        reserve: 1,
+        date: '2026-10-20',
+      },
+      { exerciseId: 'pair-row', loadKg: 39, hold: 'pair', reps: 9, reserve: 1, date: '2026-10-20' },
+      { exerciseId: 'pair-hinge', loadKg: 69, hold: 'pair', reps: 8, reserve: 2, date: '2026-10-23' },
     ],
   }),
   someone({
@@ -262,7 +269,7 @@ const participants: Participant[] = [
     knownSets: [
       { exerciseId: 'goblet-squat', loadKg: 10, reps: 14, reserve: 2, date: '2026-10-20' },
       { exerciseId: 'one-arm-row', loadKg: 10, reps: 12, reserve: 2, date: '2026-10-20' },
-      { exerciseId: 'pair-hinge', loadKg: 20, reps: 15, reserve: 3, date: '2026-10-23' },
+      { exerciseId: 'pair-hinge', loadKg: 20, hold: 'pair', reps: 15, reserve: 3, date: '2026-10-23' },
     ],
   }),
   someone({

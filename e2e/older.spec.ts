@@ -24,6 +24,7 @@ const AS_WRITTEN: Readonly<Record<number, (document: Json) => Json>> = {
   6: (document) => document,
   7: (document) => document,
   8: (document) => document,
+  9: (document) => document,
 };
 
 /**
@@ -55,7 +56,7 @@ async function fileOf(
 
 for (const versions of [
   [1, 2, 3, 4],
-  [5, 6, 7, 8],
+  [5, 6, 7, 8, 9],
 ]) {
   test(`documents of versions ${versions.join(', ')} are brought up to date with every set of their log`, async ({
     page,

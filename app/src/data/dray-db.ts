@@ -222,6 +222,8 @@ export class DrayDb extends Dexie {
       });
     // Nothing changes; but a build that knows no figures of one's own is not to write over them.
     this.version(10).stores({});
+    // Nor one that does not know how a set was held.
+    this.version(11).stores({});
 
     // Closed for good in each of these: opened again by the next write, it would take half a class into an empty store, or write
     // what an older build knows into a newer one.

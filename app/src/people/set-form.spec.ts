@@ -127,6 +127,40 @@ describe('SetForm', () => {
     expect(await wrong('load')).not.toBe('');
   });
 
+  it('takes of a pair each hand’s load, as everywhere, and of another hold all of it', async () => {
+    const { write, choose, wrong, press, sets } = await formFor('pair-hinge');
+    await write('load each', '12.5');
+    await write('reps', '10');
+    await press();
+    expect(sets().at(-1)).toEqual({
+      exerciseId: 'pair-hinge',
+      loadKg: 25,
+      hold: 'pair',
+      reps: 10,
+      date: '2026-11-25',
+    });
+    // Two of 300 kg are more than anybody lifts; one bar of 300 kg is not.
+    await write('load each', '300');
+    expect(await wrong('load each')).toContain('both hands together');
+    await choose('held', 'bar');
+    await write('load', '300');
+    expect(await wrong('load')).toBe('');
+    await write('reps', '1');
+    await press();
+    expect(sets().at(-1)).toEqual(jasmine.objectContaining({ loadKg: 300, hold: 'bar' }));
+  });
+
+  it('asks for each hand’s load where there is no other way to hold it, and for no hold where none is a pair', async () => {
+    const pairs = await formFor('plank-row');
+    await pairs.write('load each', '8');
+    await pairs.write('reps', '8');
+    await pairs.press();
+    expect(pairs.sets().at(-1)).toEqual(jasmine.objectContaining({ loadKg: 16, hold: 'pair' }));
+    await expectAsync(pairs.choose('held', 'bar')).toBeRejected();
+    const { choose } = await formFor('goblet-squat');
+    await expectAsync(choose('held', 'bag')).toBeRejected();
+  });
+
   it('keeps what was typed when another exercise is looked at', async () => {
     const { people, write, shown, press, sets } = await formFor('goblet-squat');
     await write('load', '20');

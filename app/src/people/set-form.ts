@@ -4,7 +4,16 @@ import { MatButton } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
-import { knownSetSchema, MOST_LIFTED_KG, MOST_LIFTED_WORDS, problemFrom, readMass } from '@dray/core';
+import {
+  HOLD_WORDS,
+  knownSetSchema,
+  MOST_LIFTED_KG,
+  MOST_LIFTED_WORDS,
+  problemFrom,
+  readMass,
+  totalOf,
+  type Hold,
+} from '@dray/core';
 import * as z from 'zod';
 import { DateField } from '../ui/forms/date-field';
 import { massText } from '../ui/forms/mass-field';
@@ -15,17 +24,29 @@ import { PeopleStore } from './people-store';
 interface Draft {
   readonly exerciseId: string;
   readonly rungId: string;
+  /** Empty as long as it is the usual one. */
+  readonly hold: Hold | '';
+  /** Each hand’s of a pair. */
   readonly load: string;
   readonly reps: number | null;
   readonly left: number | null;
 }
 
 const LIFTED_WORDS = $localize`has to be more than 0 and at most ${MOST_LIFTED_WORDS}:most:`;
-const LIFTED = z.number().positive(LIFTED_WORDS).max(MOST_LIFTED_KG, LIFTED_WORDS).optional();
+const IN_BOTH_WORDS = $localize`${LIFTED_WORDS}, both hands together`;
 const { reps: repsSchema, reserve: leftSchema } = knownSetSchema.shape;
 const NOTHING = { load: '', reps: null, left: null } as const;
 
-/** Any set somebody remembers: what, how heavy, how many, how many were left, when. */
+/** A load that was lifted as it is typed, each hand’s of a pair; judged as all that was held. */
+function lifted(pair: boolean): z.ZodType {
+  const error = pair ? IN_BOTH_WORDS : LIFTED_WORDS;
+  return z
+    .number(error)
+    .refine((kg) => kg > 0 && totalOf(kg, pair) <= MOST_LIFTED_KG, { error })
+    .optional();
+}
+
+/** Any set somebody remembers: what, how it was held, how heavy, how many, how many were left, when. */
 @Component({
   selector: 'dray-set-form',
   imports: [DateField, FormField, MatButton, MatFormFieldModule, MatInput, MatSelectModule],
@@ -49,8 +70,18 @@ const NOTHING = { load: '', reps: null, left: null } as const;
           </mat-select>
         </mat-form-field>
       }
+      @if (holds().length > 0) {
+        <mat-form-field class="short">
+          <mat-label i18n>held</mat-label>
+          <mat-select [formField]="set.hold" [panelWidth]="null" [placeholder]="holdWords[holds()[0]!]">
+            @for (hold of holds(); track hold) {
+              <mat-option [value]="hold">{{ holdWords[hold] }}</mat-option>
+            }
+          </mat-select>
+        </mat-form-field>
+      }
       <mat-form-field class="load">
-        <mat-label i18n>load</mat-label>
+        <mat-label i18n>{hands(), plural, =2 {load each} other {load}}</mat-label>
         <input matInput inputmode="decimal" data-testid="set-load" [formField]="set.load" />
         <span matTextSuffix>{{ unit() }}</span>
         <mat-error>{{ set.load().errors()[0]?.message }}</mat-error>
@@ -88,6 +119,7 @@ const NOTHING = { load: '', reps: null, left: null } as const;
 })
 export class SetForm {
   protected readonly people = inject(PeopleStore);
+  protected readonly holdWords = HOLD_WORDS;
   protected readonly unit = computed(() => this.people.person()?.unit ?? 'kg');
   protected readonly date = signal(this.people.today);
   protected readonly problem = signal('');
@@ -96,9 +128,28 @@ export class SetForm {
   /** Of the exercise on view; what was typed stays when another is looked at. */
   private readonly draft = linkedSignal<string, Draft>({
     source: this.onView,
-    computation: (exerciseId, before) => ({ ...(before?.value ?? NOTHING), exerciseId, rungId: '' }),
+    computation: (exerciseId, before) => ({
+      ...(before?.value ?? NOTHING),
+      exerciseId,
+      rungId: '',
+      hold: '',
+    }),
   });
-  private readonly loadSchema = computed(() => massText(this.unit(), LIFTED));
+  private readonly exercise = computed(() =>
+    this.people.view.catalog().exerciseById(this.draft().exerciseId),
+  );
+  /** Ways to hold it; none to choose from where each would be said alike. */
+  protected readonly holds = computed(() => {
+    const holds = this.exercise()?.loading?.holds ?? [];
+    return holds.length > 1 && holds.includes('pair') ? holds : [];
+  });
+  /** As it was chosen; in each hand, where that is usual. */
+  private readonly hold = computed((): Hold | undefined => {
+    const { hold } = this.draft();
+    return hold || (this.exercise()?.loading?.holds[0] === 'pair' ? 'pair' : undefined);
+  });
+  protected readonly hands = computed(() => (this.hold() === 'pair' ? 2 : 1));
+  private readonly loadSchema = computed(() => massText(this.unit(), lifted(this.hands() === 2)));
   protected readonly set = form(this.draft, (path) => {
     checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'Load' });
     checkedBy(path.reps, { schema: () => repsSchema, named: () => 'Reps' });
@@ -107,9 +158,9 @@ export class SetForm {
 
   /** Versions of the exercise, where its body weight depends on them. */
   protected readonly rungs = computed(() => {
-    const { exerciseById, versions } = this.people.view.catalog();
-    const exercise = exerciseById(this.draft().exerciseId);
+    const exercise = this.exercise();
     if (!exercise?.bodyLoad) return [];
+    const { versions } = this.people.view.catalog();
     return versions.flatMap(({ rung }) => (rung?.exerciseId === exercise.id ? [rung] : []));
   });
 
@@ -124,10 +175,13 @@ export class SetForm {
   private write(): void {
     const { exerciseId, load, reps, left, rungId } = this.draft();
     const body = this.rungs().length > 0;
+    const hold = this.hold();
+    const typed = readMass(load, this.unit());
     const checked = knownSetSchema.safeParse({
       exerciseId,
       ...(body && { rungId: rungId || this.rungs()[0]?.id }),
-      ...(load.trim() !== '' && { loadKg: readMass(load, this.unit()) }),
+      ...(typed !== undefined && { loadKg: totalOf(typed, hold === 'pair') }),
+      ...(typed !== undefined && hold && { hold }),
       reps,
       ...(left !== null && { reserve: left }),
       date: this.date(),
@@ -136,7 +190,7 @@ export class SetForm {
       const [issue] = checked.error.issues;
       this.problem.set(issue ? problemFrom(issue).sentence : '');
     } else if (checked.data.loadKg === undefined && !body) {
-      this.problem.set($localize`How heavy was it? Write the load, both hands together.`);
+      this.problem.set($localize`How heavy was it? Write the load.`);
     } else {
       this.problem.set('');
       this.people.addSet(checked.data);

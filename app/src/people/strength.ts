@@ -1,11 +1,19 @@
-import { DatePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal } from '@angular/core';
+import { formatDate } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject, linkedSignal, LOCALE_ID } from '@angular/core';
 import { MatIconButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatRadioModule } from '@angular/material/radio';
 import { MatTableModule } from '@angular/material/table';
 import { MatTooltip } from '@angular/material/tooltip';
-import { estimateInWords, formatEstimate, formatLoad, SURE_SD, tierFor, type KnownSet } from '@dray/core';
+import {
+  estimateInWords,
+  formatEstimate,
+  formatHeld,
+  SURE_SD,
+  tierFor,
+  type KnownSet,
+  type MassUnit,
+} from '@dray/core';
 import { ChartCanvas } from '../ui/chart-canvas';
 import { counted } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
@@ -13,15 +21,39 @@ import { Notice } from '../ui/notice';
 import { Pages, rowsOn } from '../ui/pages';
 import { strengthChart } from '../ui/strength-chart';
 import { TierGlyph } from '../ui/tier-glyph';
+import { Whole } from '../ui/whole';
 import { PeopleStore } from './people-store';
 import { SetForm } from './set-form';
 
-/** A set as its row shows it. */
+/** A set as its row shows it, or several of a day that were the same. */
 interface SetRow {
   readonly set: KnownSet;
+  readonly day: string;
   readonly load: string;
+  readonly reps: string;
   readonly left: string;
   readonly implied: string;
+}
+
+/** Whether two sets differ in nothing. */
+function same(a: KnownSet, b: KnownSet): boolean {
+  return (Object.keys({ ...a, ...b }) as (keyof KnownSet)[]).every((key) => a[key] === b[key]);
+}
+
+/** Things that follow one another and are alike, together. */
+function runsOf<T>(things: readonly T[], alike: (a: T, b: T) => boolean): [T, ...T[]][] {
+  const runs: [T, ...T[]][] = [];
+  for (const thing of things) {
+    const run = runs.at(-1);
+    if (run && alike(run[0], thing)) run.push(thing);
+    else runs.push([thing]);
+  }
+  return runs;
+}
+
+/** What was held in a set, as it is said everywhere: of a pair each hand’s. */
+function loadInWords({ loadKg, hold }: Pick<KnownSet, 'loadKg' | 'hold'>, unit: MassUnit): string {
+  return loadKg === undefined ? $localize`body weight` : formatHeld(loadKg, unit, hold === 'pair');
 }
 
 /** How strong a person is: what is known, how surely, and from which sets. */
@@ -30,7 +62,6 @@ interface SetRow {
   imports: [
     ChartCanvas,
     ChoiceField,
-    DatePipe,
     MatIcon,
     MatIconButton,
     MatRadioModule,
@@ -39,6 +70,7 @@ interface SetRow {
     Pages,
     SetForm,
     TierGlyph,
+    Whole,
   ],
   templateUrl: './strength.html',
   styleUrl: './strength.scss',
@@ -47,6 +79,7 @@ interface SetRow {
 export class Strength {
   protected readonly people = inject(PeopleStore);
   private readonly notice = inject(Notice);
+  private readonly locale = inject(LOCALE_ID);
   protected readonly unit = computed(() => this.people.person()?.unit ?? 'kg');
   protected readonly exercises = computed(() =>
     this.people.exercises().map(({ exercise, sets }) => ({
@@ -54,13 +87,12 @@ export class Strength {
       words: sets > 0 ? `${exercise.name} · ${sets}` : exercise.name,
     })),
   );
-  protected readonly numbers: readonly { name: string; cell: (row: SetRow) => string | number }[] = [
+  protected readonly numbers: readonly { name: string; cell: (row: SetRow) => string }[] = [
     { name: $localize`load`, cell: ({ load }) => load },
-    { name: $localize`reps`, cell: ({ set }) => set.reps },
+    { name: $localize`reps`, cell: ({ reps }) => reps },
     { name: $localize`left`, cell: ({ left }) => left },
     { name: $localize`alone it says`, cell: ({ implied }) => implied },
   ];
-  protected readonly columns = ['day', 'exercise', ...this.numbers.map(({ name }) => name), 'delete'];
 
   protected readonly tier = computed(() => {
     const [person, exercise] = [this.people.person(), this.people.exercise()];
@@ -77,6 +109,7 @@ export class Strength {
     const running = this.people.running();
     if (!running) return undefined;
     const { standardError, own, carried, trend, wild, unreadable } = running;
+    const loading = this.people.exercise()?.loading;
     const unit = this.unit();
     const percent = Math.round(standardError * 100);
     const count = (n: number, words: string) => `${counted(n, $localize`set`, $localize`sets`)} ${words}`;
@@ -89,9 +122,13 @@ export class Strength {
           ]
             .filter(Boolean)
             .join($localize` and `);
-    // A load that only adds to the body: the maximum is of both.
+    // A load that only adds to the body: the maximum is of both. And of a pair it is of both hands.
     const together =
-      this.people.exercise()?.loading?.bodyShare === undefined ? '' : $localize`body and load together, `;
+      loading?.bodyShare === undefined
+        ? loading?.holds.includes('pair')
+          ? $localize`both hands together, `
+          : ''
+        : $localize`body and load together, `;
     const sure = Math.abs(trend.percentPerWeek) > 1.645 * trend.standardErrorPercent;
     const perWeek = $localize`${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
     return {
@@ -105,7 +142,8 @@ export class Strength {
           : $localize`Known well enough to set loads from the middle.`,
       remarks: [
         ...wild.map(({ observation, impliedKg, expectedKg, believed }) => {
-          const set = `${observation.date}: ${observation.reps} × ${formatLoad(observation.loadKg, unit)}`;
+          const load = loadInWords(observation.set ?? observation, unit);
+          const set = $localize`${this.dayOf(observation.date)}:day:: ${observation.reps} with ${load}:load:`;
           const says = $localize`says ${estimateInWords(impliedKg, unit)}, where ${estimateInWords(expectedKg, unit)} was expected`;
           return believed
             ? $localize`${set} ${says}. The visit before said the same, so it counts.`
@@ -113,7 +151,7 @@ export class Strength {
         }),
         ...unreadable.map(
           ({ reps, date }) =>
-            $localize`${date}:named:: ${reps} reps are more than the equation holds for; left out.`,
+            $localize`${this.dayOf(date)}:day:: ${reps} reps are more than the equation holds for; left out.`,
         ),
       ],
     };
@@ -142,23 +180,26 @@ export class Strength {
 
   protected readonly sets = computed(() => {
     const known = new Set(this.people.person()?.knownSets);
-    return [...this.people.sets()]
-      .sort((a, b) => b.date.localeCompare(a.date))
-      .map((set) => {
-        const rung =
-          set.rungId === undefined ? undefined : this.people.view.catalog().rungById(set.rungId)?.name;
+    const { exerciseById, rungById } = this.people.view.catalog();
+    const newestFirst = [...this.people.sets()].sort((a, b) => b.date.localeCompare(a.date));
+    // What was written down by hand stands by itself: it can be deleted.
+    return runsOf(newestFirst, (a, b) => !known.has(a) && !known.has(b) && same(a, b)).map(
+      ([set, ...others]) => {
         const implied = this.people.implied(set);
         return {
           set,
-          name: this.people.view.catalog().exerciseById(set.exerciseId)?.name ?? set.exerciseId,
-          version: rung ?? '',
-          load: set.loadKg === undefined ? $localize`body weight` : formatLoad(set.loadKg, this.unit()),
+          day: this.dayOf(set.date),
+          name: exerciseById(set.exerciseId)?.name ?? set.exerciseId,
+          version: (set.rungId === undefined ? undefined : rungById(set.rungId)?.name) ?? '',
+          load: loadInWords(set, this.unit()),
+          reps: others.length > 0 ? `${others.length + 1} × ${set.reps}` : String(set.reps),
           left: set.reserve === undefined ? '?' : String(set.reserve),
           implied: implied === undefined ? '' : estimateInWords(implied, this.unit()),
           mine: known.has(set),
           on: set.exerciseId === this.people.exercise()?.id,
         };
-      });
+      },
+    );
   });
 
   protected readonly pageOf = 12;
@@ -171,13 +212,25 @@ export class Strength {
     computation: () => 0,
   });
   protected readonly shownSets = computed(() => rowsOn(this.sets(), this.page(), this.pageOf));
+  protected readonly columns = computed(() => [
+    'day',
+    'exercise',
+    ...this.numbers.map(({ name }) => name),
+    ...(this.shownSets().some(({ mine }) => mine) ? ['delete'] : []),
+  ]);
 
   protected remove(set: KnownSet): void {
     this.people.removeSet(set);
     this.notice.done($localize`The set is deleted.`);
   }
 
-  protected takeOutSays(date: string): string {
-    return $localize`Delete the set of ${date}`;
+  /** A day, with its year where that is another. */
+  private dayOf(date: string): string {
+    const year = this.people.today.slice(0, 4);
+    return formatDate(date, date.startsWith(year) ? 'd MMM' : 'd MMM y', this.locale);
+  }
+
+  protected takeOutSays(day: string): string {
+    return $localize`Delete the set of ${day}`;
   }
 }

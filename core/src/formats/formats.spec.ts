@@ -163,7 +163,7 @@ describe('parseDocument', () => {
     }));
     const parsed = parseDocument(JSON.stringify({ ...old, version: 1, programs }));
     if (!parsed.ok) throw new Error(parsed.problems[0]?.sentence);
-    expect(parsed.document.version).toBe(9);
+    expect(parsed.document.version).toBe(10);
     // It starts on a Monday, and two sessions are half a week apart.
     expect(parsed.document.programs[0]?.weeks[0]?.days).toEqual([
       { weekday: 1, sessionId: 'tuesday' },

@@ -31,6 +31,8 @@ const MIGRATIONS: Readonly<Record<number, Migration>> = {
   }),
   // Version 9 has figures of one's own; what version 8 says stays as it is.
   8: (document) => document,
+  // Version 10 knows how a set was held that somebody remembers; what version 9 says stays as it is.
+  9: (document) => document,
 };
 
 /**

@@ -6,6 +6,7 @@ import {
   archivedSchema,
   conditionSchema,
   formulaSchema,
+  holdSchema,
   idSchema,
   nameSchema,
   patternSchema,
@@ -26,6 +27,8 @@ export const knownSetSchema = z.strictObject({
   rungId: idSchema.optional(),
   /** All that was held, both hands together; absent when it was body weight alone. */
   loadKg: z.number(LOAD_WORDS).positive(LOAD_WORDS).max(500, LOAD_WORDS).optional(),
+  /** How it was held; absent where nobody said. */
+  hold: holdSchema.optional(),
   reps: z.int(REPS_WORDS).min(1, REPS_WORDS).max(30, REPS_WORDS),
   /** Repetitions left undone; absent when nobody asked. */
   reserve: z.int(RESERVE_WORDS).min(0, RESERVE_WORDS).max(10, RESERVE_WORDS).optional(),

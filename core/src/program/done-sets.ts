@@ -1,12 +1,13 @@
-import { reserveOf, type KnownSet, type LogEntry, type Participant } from '../model';
+import { isPair, reserveOf, type KnownSet, type LogEntry, type Participant } from '../model';
 
 /** More than this says little of strength, and no equation holds for it. */
 const MOST_REPS = 30;
 
 function knownSetFrom(entry: LogEntry): KnownSet[] {
   const { exerciseId, rungId, loadKg, amount, counted, date } = entry;
+  const hold = isPair(entry) ? 'pair' : entry.hold;
   if (counted !== 'reps' || amount < 1 || amount > MOST_REPS) return [];
-  return [{ exerciseId, rungId, loadKg, reps: amount, reserve: reserveOf(entry), date }];
+  return [{ exerciseId, rungId, loadKg, hold, reps: amount, reserve: reserveOf(entry), date }];
 }
 
 /**

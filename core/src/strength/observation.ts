@@ -1,4 +1,4 @@
-import type { Formula } from '../model';
+import type { Formula, KnownSet } from '../model';
 import { curveOf, MOST_READABLE_REPS } from './rep-curve';
 
 /** What a maximum in one exercise is worth in another: so many times as much, and so many kilograms of the body more or less. */
@@ -19,6 +19,8 @@ export interface StrengthObservation {
   readonly date: string;
   /** When it was done in a related exercise: which, and what the asked exercise's maximum is as a share of that one's. */
   readonly carried?: Carried | undefined;
+  /** As it was written down, to be said again. */
+  readonly set?: KnownSet | undefined;
 }
 
 /** One set as a reading of log strength. */

@@ -217,6 +217,7 @@ export function strengthBook(
         reps: set.reps,
         reserve: set.reserve,
         date: set.date,
+        set,
         ...(set.exerciseId !== exercise.id && {
           carried: { exerciseId: set.exerciseId, ...worthIn(other, own, participant.bodyMassKg) },
         }),
