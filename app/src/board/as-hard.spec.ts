@@ -23,7 +23,7 @@ describe('a load for somebody who has nothing to hold', () => {
     // Wendel has a chair, a wall and a towel: his hinge stands in for one with a pair.
     board.select(5, 3);
     await until(() => asHard.words() !== '');
-    expect(asHard.words()).toContain('Romanian deadlift with about');
+    expect(asHard.words()).toMatch(/^Romanian deadlift with about 2 × \d+ kg would ask/);
     expect(asHard.words()).toContain('of the hip');
     expect(asHard.words()).toContain('without anything in the hands');
     // Bram has plates: nothing stands in for anything.

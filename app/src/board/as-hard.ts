@@ -1,5 +1,5 @@
 import { computed, inject, Injectable } from '@angular/core';
-import { doneSets, formatLoad, fullName, strengthBook, usualWorkKg, type Reason } from '@dray/core';
+import { doneSets, formatHeld, fullName, strengthBook, usualWorkKg, type Reason } from '@dray/core';
 import { bodyOf } from '../ui/figure/body-of';
 import { FigureBook } from '../ui/figure/figure-book';
 import { JOINT_WORDS } from '../ui/figure/joint-words';
@@ -40,6 +40,8 @@ export class AsHard {
     if (!found) return '';
     const version = this.board.alternatives().find((one) => one.version.exercise === found.exercise)?.version;
     const name = version ? fullName(version) : found.exercise.name;
-    return $localize`${exercise.name} with about ${formatLoad(Math.round(kg), person.unit)} would ask as much of the ${JOINT_WORDS[found.joint]} as: ${name}, without anything in the hands.`;
+    const pair = hold === 'pair';
+    const load = formatHeld(pair ? 2 * Math.round(kg / 2) : Math.round(kg), person.unit, pair);
+    return $localize`${exercise.name} with about ${load} would ask as much of the ${JOINT_WORDS[found.joint]} as: ${name}, without anything in the hands.`;
   });
 }

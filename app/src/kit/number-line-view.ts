@@ -1,7 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, linkedSignal } from '@angular/core';
 import {
-  formatLoad,
-  inUnit,
+  formatHeld,
   recipeWords,
   SAME_LOAD_KG,
   type AttainableLoad,
@@ -53,8 +52,9 @@ export class NumberLineView {
     return index >= 0 ? index : Math.floor(loads.length / 2);
   });
 
+  private readonly pair = computed(() => this.loads()[0]?.recipe.hold === 'pair');
   protected readonly drawing = computed(() =>
-    drawLine(this.loads(), this.targets(), this.unit(), (kg) => inUnit(kg, this.unit())),
+    drawLine(this.loads(), this.targets(), this.unit(), this.pair()),
   );
 
   protected readonly chosen = computed(() => {
@@ -67,7 +67,7 @@ export class NumberLineView {
       index,
       load,
       x: this.drawing().toX(load.kg),
-      mass: formatLoad(load.kg, this.unit()),
+      mass: formatHeld(load.kg, this.unit(), this.pair()),
       recipe: recipeWords(load.recipe),
       step: percent === undefined ? $localize`the lightest` : $localize`${percent} % above the one before`,
     };

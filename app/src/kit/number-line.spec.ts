@@ -28,7 +28,7 @@ const target = (nowKg: number, personName: string): KitTarget => ({
   capPercent: 10,
   gaveKg: 5,
 });
-const draw = (targets: KitTarget[] = []) => drawLine(loads, targets, 'kg', (kg) => kg);
+const draw = (targets: KitTarget[] = [], pair = false) => drawLine(loads, targets, 'kg', pair);
 
 describe('drawLine', () => {
   it('is to scale and marks only steps of more than a tenth', () => {
@@ -45,6 +45,22 @@ describe('drawLine', () => {
     expect(new Set(two.targets.map(({ y }) => y)).size).toBe(2);
     expect(Number(two.box.split(' ')[3])).toBeGreaterThan(Number(one.box.split(' ')[3]));
     expect(two.taken).toEqual([two.toX(5)]);
+  });
+
+  it('gives longer words more room: what stood side by side stands one above the other', () => {
+    const apart = [target(5, 'Juno'), target(5.9, 'Bram')];
+    const heights = (pair: boolean) => new Set(draw(apart, pair).targets.map(({ y }) => y)).size;
+    expect([heights(false), heights(true)]).toEqual([1, 2]);
+  });
+
+  it('counts of a pair each hand’s: the same line, its numbers halved', () => {
+    const [one, each] = [draw([target(9, 'Juno')]), draw([target(9, 'Juno')], true)];
+    expect(each.ticks).toBe(one.ticks);
+    expect(one.targets[0]?.wants).toBe('wants 9');
+    expect(each.targets[0]?.wants).toBe('wants 2 × 4.5');
+    const five = each.scale.find(({ words }) => words === '5');
+    // Five in each hand are ten.
+    expect(five?.x).toBeCloseTo(each.toX(10), 0);
   });
 
   it('reaches to what is wanted even where the kit does not', () => {

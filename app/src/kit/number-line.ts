@@ -1,4 +1,11 @@
-import { atMost, formatMass, type AttainableLoad, type KitTarget, type MassUnit } from '@dray/core';
+import {
+  atMost,
+  formatHeldMass,
+  inUnit,
+  type AttainableLoad,
+  type KitTarget,
+  type MassUnit,
+} from '@dray/core';
 
 export const LINE = { width: 920, left: 18, right: 18, axis: 0, height: 54, above: 26 } as const;
 
@@ -10,6 +17,8 @@ const LANE_HEIGHT = 30;
 /** Narrower than this on screen, a share is not written into its gap. */
 const LEAST_LABEL = 34;
 const MOST_TICKS = 160;
+/** As wide as a letter of the words above it is, and a little more. */
+const LETTER = 7;
 
 export interface LineGap {
   readonly path: string;
@@ -52,27 +61,28 @@ function niceStep(span: number): number {
 
 /**
  * A kit as a line of the loads it can make: a tick a load, a bar over every step of more than a tenth, and above it
- * what the session wants. In the unit the kit is stamped with.
+ * what the session wants. In the unit the kit is stamped with, of a pair each hand's.
  */
 export function drawLine(
   loads: readonly AttainableLoad[],
   targets: readonly KitTarget[],
   unit: MassUnit,
-  inUnit: (kg: number) => number,
+  pair: boolean,
 ): LineDrawing {
   const heaviest = Math.max(loads.at(-1)?.kg ?? 0, ...targets.map(({ nowKg }) => nowKg));
   const most = Math.max(heaviest * 1.04, 1);
   const room = LINE.width - LINE.left - LINE.right;
   const toX = (kg: number) => Math.round((LINE.left + (kg / most) * room) * 10) / 10;
 
-  const step = niceStep(inUnit(most));
-  const count = Math.floor(inUnit(most) / step);
+  const mostShown = inUnit(pair ? most / 2 : most, unit);
+  const step = niceStep(mostShown);
+  const count = Math.floor(mostShown / step);
   const scale = Array.from({ length: count + 1 }, (_, at) => ({
-    x: toX((at * step * most) / inUnit(most)),
+    x: toX((at * step * most) / mostShown),
     words: String(Number((at * step).toFixed(2))),
   }));
 
-  const wants = targetsOf(targets, toX, unit);
+  const wants = targetsOf(targets, toX, (kg) => formatHeldMass(kg, unit, pair));
   return {
     ticks: loads.map(({ kg }) => `M${toX(kg)} ${LINE.axis - 12}v24`).join(''),
     dense: loads.length > MOST_TICKS,
@@ -110,14 +120,19 @@ function gapsOf(loads: readonly AttainableLoad[], toX: (kg: number) => number): 
 }
 
 /** Wants from left to right, each in the lowest lane that is free there. */
-function targetsOf(targets: readonly KitTarget[], toX: (kg: number) => number, unit: MassUnit): LineTarget[] {
+function targetsOf(
+  targets: readonly KitTarget[],
+  toX: (kg: number) => number,
+  toWords: (kg: number) => string,
+): LineTarget[] {
   const free = Array.from({ length: LANES }, () => -Infinity);
   return [...targets]
     .sort((a, b) => a.nowKg - b.nowKg)
     .map((target) => {
       const x = toX(target.nowKg);
       const name = `${target.letter} ${target.personName}`.trim();
-      const half = Math.max(name.length * 3.4, 30);
+      const wants = $localize`wants ${toWords(target.nowKg)}`;
+      const half = (Math.max(name.length, wants.length) * LETTER) / 2;
       const anchor = x - half < 0 ? 'start' : x + half > LINE.width ? 'end' : 'middle';
       const from = anchor === 'start' ? x : anchor === 'end' ? x - 2 * half : x - half;
       const lane = Math.max(
@@ -129,7 +144,7 @@ function targetsOf(targets: readonly KitTarget[], toX: (kg: number) => number, u
       return {
         x,
         name,
-        wants: $localize`wants ${formatMass(target.nowKg, unit)}`,
+        wants,
         y,
         stem: lane === 0 ? '' : `M${x} ${y + 4}V${LINE.axis - 22}`,
         arrow: `M${x} ${LINE.axis - 14}l4.5-8h-9z`,

@@ -20,10 +20,11 @@ const PATH: Path = {
     amount: 10,
     counted: '' as const,
     kg: 10 + at,
+    pair: at > 5,
     bridge: undefined,
     none: at === 3,
   })),
-  ceiling: { week: 6, kg: 15, then: ['three counts down'] },
+  ceiling: { week: 6, kg: 15, pair: false, then: ['three counts down'] },
 };
 
 describe('ProgramScreen', () => {
@@ -101,8 +102,10 @@ describe('ProgramScreen', () => {
     const [, path] = await first.loader.getAllHarnesses(MatTableHarness);
     const [row] = await path!.getRows();
     expect(await row!.getCellTextByIndex()).toEqual(
-      jasmine.arrayContaining([jasmine.stringContaining('Squat'), '–', jasmine.stringContaining('15 kg')]),
+      jasmine.arrayContaining([jasmine.stringContaining('Squat'), '–', jasmine.stringMatching(/15\skg/)]),
     );
+    // One in each hand in the last two weeks.
+    expect((await row!.getCellTextByIndex()).at(-1)).toMatch(/^2\s×\s8.5\skg/);
     fails = true;
     const again = await screen();
     await until(() => again.host.textContent.includes('This could not be worked out.'));

@@ -10,7 +10,7 @@ import { MatTableModule } from '@angular/material/table';
 import { MatTooltip } from '@angular/material/tooltip';
 import {
   DEFAULT_WHOLE_CAP_PERCENT,
-  formatMass,
+  formatHeld,
   LEAST_WEEKS,
   MOST_WEEKS,
   programSchema,
@@ -30,6 +30,7 @@ import { TimeField } from '../ui/forms/time-field';
 import { growing } from '../ui/growing';
 import { Notice } from '../ui/notice';
 import { SchemeChoice } from '../ui/scheme-choice';
+import { Whole } from '../ui/whole';
 import type { Path } from '../workers/project';
 import { Closing } from './closing';
 import { RAMP_BOX } from './effort-ramp';
@@ -79,6 +80,7 @@ interface Adding {
     SchemeChoice,
     TextField,
     TimeField,
+    Whole,
   ],
   providers: [ProgramStore],
   templateUrl: './program.html',
@@ -143,7 +145,7 @@ export class ProgramScreen {
     }),
   });
 
-  protected readonly unit = computed(() => this.program.view.unit());
+  private readonly unit = computed(() => this.program.view.unit());
   /** Muscles that get anything at all. */
   protected readonly heat = computed(() =>
     this.program.heat().filter(({ cells }) => cells.some(({ sets }) => sets > 0)),
@@ -163,8 +165,8 @@ export class ProgramScreen {
     return one && week?.days[one.index]?.weekday;
   });
 
-  protected kg(kg: number): string {
-    return formatMass(kg, this.unit());
+  protected load({ kg, pair }: { readonly kg?: number | undefined; readonly pair: boolean }): string {
+    return kg === undefined ? '' : formatHeld(kg, this.unit(), pair);
   }
 
   protected sessionName(id: string): string {

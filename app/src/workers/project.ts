@@ -11,7 +11,10 @@ export interface PathWeek {
   readonly amount: number;
   /** After the amount: " s" for seconds, nothing for reps. */
   readonly counted: '' | ' s';
+  /** Both hands together. */
   readonly kg: number | undefined;
+  /** One in each hand. */
+  readonly pair: boolean;
   readonly bridge: string | undefined;
   /** Nothing fits, or the session does not stand in this week. */
   readonly none: boolean;
@@ -25,7 +28,12 @@ export interface Path {
   readonly name: string;
   readonly weeks: readonly PathWeek[];
   readonly ceiling?:
-    | { readonly week: number; readonly kg: number; readonly then: readonly string[] }
+    | {
+        readonly week: number;
+        readonly kg: number;
+        readonly pair: boolean;
+        readonly then: readonly string[];
+      }
     | undefined;
   /** What is worth buying where the kit ends. */
   readonly purchase?: BestAddition | undefined;

@@ -13,6 +13,7 @@ function weekOf(cell: Cell, stands: boolean, unit: MassUnit): PathWeek {
       amount: 0,
       counted: '',
       kg: undefined,
+      pair: false,
       bridge: undefined,
     } as const;
     return { week, ...nothing, none: true };
@@ -25,6 +26,7 @@ function weekOf(cell: Cell, stands: boolean, unit: MassUnit): PathWeek {
     amount: work.amount,
     counted: work.kind === 'reps' ? '' : ' s',
     kg: load?.kg,
+    pair: load?.hold === 'pair',
     bridge: marksOf(trace, unit).find(({ kind }) => kind === 'bridge')?.words,
     none: false,
   };
@@ -49,7 +51,12 @@ replyWith((question: ProjectQuestion): Path[] => {
       weeks: cells.map((cell) =>
         weekOf(cell, standsIn(program, slot.sessionId, cell.week), document.settings.unit),
       ),
-      ceiling: ceiling && { week: ceiling.week, kg: ceiling.kg, then: ceiling.then.map(wayOnWords) },
+      ceiling: ceiling && {
+        week: ceiling.week,
+        kg: ceiling.kg,
+        pair: ceiling.pair,
+        then: ceiling.then.map(wayOnWords),
+      },
       purchase,
     };
   });

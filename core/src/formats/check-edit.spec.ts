@@ -29,6 +29,10 @@ describe('checkEdit', () => {
     expect(checkEdit(boatyard, long.document, [long.record])?.sentence).toBe(
       'session 1, name is too long; the most is 120 letters.',
     );
+    const empty = withSession({ name: ' ' });
+    expect(checkEdit(boatyard, empty.document, [empty.record])?.sentence).toBe(
+      'session 1, name is empty; write something there.',
+    );
   });
 
   it('refuses what would point at something that is not there', () => {

@@ -105,7 +105,7 @@ export function issueWords(issue: Issue): string {
     case 'invalid_union':
       return 'is of a kind Dray does not know';
     case 'too_small':
-      return customised(issue.message) ?? `is too small; the least is ${String(issue.minimum)}`;
+      return customised(issue.message) ?? tooSmallWords(issue.origin, Number(issue.minimum));
     case 'too_big':
       return customised(issue.message) ?? tooBigWords(issue.origin, String(issue.maximum));
     case 'invalid_format':
@@ -115,6 +115,13 @@ export function issueWords(issue: Issue): string {
     default:
       return customised(issue.message) ?? 'cannot be read';
   }
+}
+
+function tooSmallWords(what: string, least: number): string {
+  if (what === 'string')
+    return least === 1 ? 'is empty; write something there' : `is too short; the least is ${least} letters`;
+  if (what === 'array') return `there are too few; the least is ${least}`;
+  return `is too small; the least is ${least}`;
 }
 
 function tooBigWords(what: string, most: string): string {

@@ -28,7 +28,10 @@ export type WayOn =
 /** Where a person's kit ends, and what then. */
 export interface Ceiling {
   readonly week: number;
+  /** Both hands together. */
   readonly kg: number;
+  /** One in each hand. */
+  readonly pair: boolean;
   /** Ways on: the harder version, one limb, slower. */
   readonly then: readonly WayOn[];
   /** What a purchase would have to give. */
@@ -105,7 +108,7 @@ function ceilingOf(cell: ReadyCell, catalog: Catalog, need: KitNeed | undefined)
     if (single) then.push({ kind: 'oneSide', exercise: single });
   }
   then.push({ kind: 'slower' });
-  return { week: cell.week, kg: cell.load?.kg ?? 0, then, need };
+  return { week: cell.week, kg: cell.load?.kg ?? 0, pair: cell.load?.hold === 'pair', then, need };
 }
 
 function needOf(

@@ -484,6 +484,7 @@ describe('projectProgram', () => {
     );
     const heaviest = Math.max(...few.map((thing) => (thing.kind === 'fixed' ? thing.massKg : 0)));
     expect(path?.ceiling?.kg).toBe(heaviest);
+    expect(path?.ceiling?.pair).toBeFalse();
     expect(path?.ceiling?.then.map(wayOnWords).join()).toContain('slower: three counts down');
     expect(path?.ceiling?.need?.participantId).toBe('someone');
   });

@@ -52,6 +52,22 @@ describe('a reason', () => {
     }
   });
 
+  it('says of a pair each hand’s load wherever it speaks of one, or that it is both together', () => {
+    const pairs = cells.flatMap((cell) =>
+      cell.status === 'ready' && cell.load?.hold === 'pair' ? [{ cell, kg: cell.load.kg }] : [],
+    );
+    expect(pairs.length).toBeGreaterThan(20);
+    for (const { cell, kg } of pairs) {
+      const said = traceWords(cell.trace, 'kg').flatMap(({ sentences }) => sentences);
+      const loads = said.join(' ').matchAll(/(2 × )?(?<kg>\d+(?:\.\d+)?) kg(?<after> in all)?/gu);
+      // A single number as large as both hands’ is no load of this cell, or it says so.
+      for (const [whole, each, , after] of loads)
+        if (!each && !after) expect(`${whole} of ${cell.slotId}`).not.toContain(`${kg} kg`);
+      if (said.some((sentence) => sentence.includes('the maximum after')))
+        expect(said.join(' ')).toMatch(/the maximum after (?:\d+ sets, the last )?\d+ with 2 × [\d.]+ kg/);
+    }
+  });
+
   it('leaves each of its marks once', () => {
     for (const { trace } of cells) {
       const words = marksOf(trace, 'kg').map((mark) => mark.words);

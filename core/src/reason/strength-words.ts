@@ -1,6 +1,6 @@
 import type { KnownSet } from '../model';
 import type { StrengthEstimate } from '../strength';
-import { estimateInWords, formatLoad, type MassUnit } from '../units';
+import { estimateInWords, formatHeld, formatLoad, type MassUnit } from '../units';
 import type { Wanted, WeakestPart } from './reason';
 import { held, type Reader } from './held';
 
@@ -75,8 +75,11 @@ export function basisWords(
 /** Less than this share of the middle of a band is worth a word. */
 const LOWER_THAN_MIDDLE = 0.995;
 
-/** "12 × 20 kg": as many as were possible, those left undone included. */
-function knownSetWords({ reps, reserve, loadKg }: KnownSet, unit: MassUnit): string {
+/** "12 × 20 kg", of a pair "12 with 2 × 10 kg": as many as were possible, those left undone included. */
+function knownSetWords({ reps, reserve, loadKg, hold }: KnownSet, unit: MassUnit): string {
   const possible = reserve === undefined ? `${reps}, more perhaps,` : String(reps + reserve);
-  return loadKg === undefined ? `${possible} reps` : `${possible} × ${formatLoad(loadKg, unit)}`;
+  if (loadKg === undefined) return `${possible} reps`;
+  return hold === 'pair'
+    ? `${possible} with ${formatHeld(loadKg, unit, true)}`
+    : `${possible} × ${formatLoad(loadKg, unit)}`;
 }
