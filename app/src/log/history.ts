@@ -19,7 +19,7 @@ import { ChartCanvas } from '../ui/chart-canvas';
 import { ChoiceField, type Option } from '../ui/forms/choice-field';
 import { plural } from '../ui/count';
 import { growing } from '../ui/growing';
-import { strengthChart } from '../ui/strength-chart';
+import { maximumWords, strengthChart } from '../ui/strength-chart';
 import { Table, type Column } from '../ui/table';
 import { Whole } from '../ui/whole';
 import {
@@ -161,10 +161,11 @@ export class HistoryScreen {
     if (!running || !exercise) return undefined;
     const unit = this.unit();
     const show = (kg: number) => formatEstimate(kg, unit);
+    const title = maximumWords(exercise, unit);
     return {
       label: $localize`The maximum in ${midSentence(exercise.name)} with the band it lies in`,
-      build: strengthChart(running, unit),
-      head: ['day', $localize`maximum, ${unit}`, 'from', 'to'],
+      build: strengthChart(running, unit, title),
+      head: ['day', title, 'from', 'to'],
       rows: () =>
         running.path.map((point) => [
           day(point.date),

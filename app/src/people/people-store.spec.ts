@@ -47,9 +47,26 @@ describe('PeopleStore', () => {
     // 12 reps with 3 left: Brzycki 1993 holds to 12 reps.
     expect(people.person()!.formula).toBe('brzycki');
     expect(set.reps + set.reserve!).toBe(15);
-    const implied = people.implied(set)!;
+    people.showExercise('goblet-squat');
+    const implied = people.restsOn().find((one) => one.set === set)!.impliedKg!;
     expect(implied).toBeGreaterThan(set.loadKg! * 1.3);
     expect(implied).toBeLessThan(set.loadKg! * 1.8);
+  });
+
+  it('rests on sets of the same lift alone', () => {
+    const people = store();
+    people.show('wendel');
+    const date = '2026-11-20';
+    people.addSet({ exerciseId: 'press-up', rungId: 'press-floor', reps: 10, reserve: 2, date });
+    people.addSet({ exerciseId: 'goblet-squat', loadKg: 16, reps: 8, reserve: 2, date });
+    people.addSet({ exerciseId: 'shoulder-pair-squat', loadKg: 20, hold: 'pair', reps: 8, reserve: 2, date });
+    const restsOn = (exerciseId: string) => {
+      people.showExercise(exerciseId);
+      return people.restsOn().map(({ set }) => set.exerciseId);
+    };
+    expect(restsOn('goblet-squat')).toEqual(['goblet-squat', 'shoulder-pair-squat']);
+    expect(restsOn('press-up')).toEqual(['press-up']);
+    expect(restsOn('pair-hinge')).toEqual([]);
   });
 
   it('shows what each equation makes of the same sets, and takes the choice to the board', () => {
@@ -68,7 +85,7 @@ describe('PeopleStore', () => {
     const people = store();
     people.show('juno');
     const colours = { ink: '', ink2: '', hair: '', copper: '', sea: '', seaWash: '', tier: '', plum: '' };
-    const chart = strengthChart(people.running()!, 'kg')(colours);
+    const chart = strengthChart(people.running()!, 'kg', 'maximum')(colours);
     const wild = chart.data.datasets.find(({ label }) => label === 'held back');
     const scale = chart.options?.scales?.['y'] as { suggestedMax: number };
     expect(wild?.data.map((dot) => (dot as { y: number }).y)).toEqual([scale.suggestedMax]);

@@ -3,11 +3,9 @@ import {
   doneSets,
   FORMULAS,
   liftOf,
-  movedKg,
   nameFrom,
   participantSchema,
   problemFrom,
-  readingOf,
   strengthBook,
   type Exercise,
   type Formula,
@@ -87,6 +85,15 @@ export const PeopleStore = signalStore(
       exercises,
       exercise,
       running: computed(() => runningWith()),
+      /** The sets that the estimate rests on, each once, with the maximum that it says by itself; none where it says nothing. */
+      restsOn: computed(() => {
+        const { readings = [], unreadable = [] } = runningWith() ?? {};
+        const silent = unreadable.map((observation) => ({ observation, impliedKg: undefined }));
+        const bySet = new Map<KnownSet, number | undefined>();
+        for (const { observation, impliedKg } of [...readings, ...silent])
+          if (observation.set) bySet.set(observation.set, impliedKg);
+        return [...bySet].map(([set, impliedKg]) => ({ set, impliedKg }));
+      }),
       /** What each equation makes of the same sets. */
       byFormula: computed(() =>
         FORMULA_NAMES.map((formula) => ({
@@ -203,24 +210,6 @@ export const PeopleStore = signalStore(
           ...person,
           knownSets: person.knownSets.filter((known) => known !== set),
         }));
-      },
-
-      /** Kilograms a set moved, body weight included. */
-      moved(set: KnownSet): number | undefined {
-        const person = store.person();
-        const { exerciseById, rungById } = store.view.catalog();
-        const exercise = exerciseById(set.exerciseId);
-        const rung = set.rungId === undefined ? undefined : rungById(set.rungId);
-        return person && exercise && movedKg(set, exercise, rung?.levers ?? {}, person);
-      },
-
-      /** The maximum a set implies by the person's equation, and past what it was fitted on by the curve; in kilograms. */
-      implied(set: KnownSet): number | undefined {
-        const loadKg = this.moved(set);
-        const formula = store.person()?.formula;
-        if (loadKg === undefined || formula === undefined) return undefined;
-        const reading = readingOf({ ...set, loadKg, reserve: set.reserve ?? 0 }, formula);
-        return reading && Math.exp(reading.logMax);
       },
     };
   }),

@@ -48,7 +48,7 @@ describe('Strength', () => {
     expect(said()).toContain('loads are set from the low side');
     // Nothing grows or falls where there is nothing to look at.
     expect(said()).not.toContain('a week');
-    expect(host.textContent).toContain('No set is known yet.');
+    expect(host.textContent).toContain('No set of it, or of a related exercise, is known yet.');
   });
 
   it('says what it rests on, how far it may be off, and which slip was held back', async () => {

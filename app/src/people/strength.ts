@@ -19,7 +19,7 @@ import { counted } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { Notice } from '../ui/notice';
 import { Pages, rowsOn } from '../ui/pages';
-import { strengthChart } from '../ui/strength-chart';
+import { countedTogether, maximumWords, strengthChart } from '../ui/strength-chart';
 import { TierGlyph } from '../ui/tier-glyph';
 import { Whole } from '../ui/whole';
 import { PeopleStore } from './people-store';
@@ -100,8 +100,9 @@ export class Strength {
   });
 
   protected readonly chart = computed(() => {
-    const running = this.people.running();
-    return running && strengthChart(running, this.unit());
+    const [running, exercise] = [this.people.running(), this.people.exercise()];
+    const unit = this.unit();
+    return running && exercise && strengthChart(running, unit, maximumWords(exercise, unit));
   });
 
   /** The estimate in words: how much, how surely, which way, and what is made of it. */
@@ -109,7 +110,8 @@ export class Strength {
     const running = this.people.running();
     if (!running) return undefined;
     const { standardError, own, carried, trend, wild, unreadable } = running;
-    const loading = this.people.exercise()?.loading;
+    const exercise = this.people.exercise();
+    const both = exercise ? countedTogether(exercise) : '';
     const unit = this.unit();
     const percent = Math.round(standardError * 100);
     const count = (n: number, words: string) => `${counted(n, $localize`set`, $localize`sets`)} ${words}`;
@@ -122,13 +124,7 @@ export class Strength {
           ]
             .filter(Boolean)
             .join($localize` and `);
-    // A load that only adds to the body: the maximum is of both. And of a pair it is of both hands.
-    const together =
-      loading?.bodyShare === undefined
-        ? loading?.holds.includes('pair')
-          ? $localize`both hands together, `
-          : ''
-        : $localize`body and load together, `;
+    const together = both === '' ? '' : `${both}, `;
     const sure = Math.abs(trend.percentPerWeek) > 1.645 * trend.standardErrorPercent;
     const perWeek = $localize`${trend.percentPerWeek > 0 ? '+' : '−'}${Math.abs(trend.percentPerWeek).toFixed(1)} % a week`;
     return {
@@ -181,11 +177,10 @@ export class Strength {
   protected readonly sets = computed(() => {
     const known = new Set(this.people.person()?.knownSets);
     const { exerciseById, rungById } = this.people.view.catalog();
-    const newestFirst = [...this.people.sets()].sort((a, b) => b.date.localeCompare(a.date));
+    const newestFirst = [...this.people.restsOn()].sort((a, b) => b.set.date.localeCompare(a.set.date));
     // What was written down by hand stands by itself: it can be deleted.
-    return runsOf(newestFirst, (a, b) => !known.has(a) && !known.has(b) && same(a, b)).map(
-      ([set, ...others]) => {
-        const implied = this.people.implied(set);
+    return runsOf(newestFirst, ({ set: a }, { set: b }) => !known.has(a) && !known.has(b) && same(a, b)).map(
+      ([{ set, impliedKg }, ...others]) => {
         return {
           set,
           day: this.dayOf(set.date),
@@ -194,7 +189,7 @@ export class Strength {
           load: loadInWords(set, this.unit()),
           reps: others.length > 0 ? `${others.length + 1} × ${set.reps}` : String(set.reps),
           left: set.reserve === undefined ? '?' : String(set.reserve),
-          implied: implied === undefined ? '' : estimateInWords(implied, this.unit()),
+          implied: impliedKg === undefined ? '' : estimateInWords(impliedKg, this.unit()),
           mine: known.has(set),
           on: set.exerciseId === this.people.exercise()?.id,
         };

@@ -1,5 +1,6 @@
 import { estimateStrength, type StrengthObservation } from '@dray/core';
-import { strengthChart } from './strength-chart';
+import { catalog } from '@dray/core';
+import { maximumWords, strengthChart } from './strength-chart';
 import type { ChartColours } from './chart-canvas';
 
 const COLOURS: ChartColours = {
@@ -25,18 +26,25 @@ function sets(days: number): StrengthObservation[] {
 
 /** The dots of sets of the exercise itself. */
 function dotsOf(observations: readonly StrengthObservation[]) {
-  const chart = strengthChart(estimateStrength(observations)!, 'kg')(COLOURS);
+  const chart = strengthChart(estimateStrength(observations)!, 'kg', 'maximum')(COLOURS);
   return chart.data.datasets[3]!.data as { x: number; y: number }[];
 }
 
 describe('the chart of a maximum', () => {
+  it('says what is counted together, where a load as it is said is only a part of it', () => {
+    const words = (id: string) => maximumWords(catalog.exerciseById(id)!, 'kg');
+    expect(words('goblet-squat')).toBe('maximum, kg');
+    expect(words('pair-hinge')).toBe('maximum, kg, both hands together');
+    expect(words('pull-up')).toBe('maximum, kg, body and load together');
+  });
+
   it('has a dot for every set of a few weeks', () => {
     expect(dotsOf(sets(5)).length).toBe(15);
   });
 
   it('draws a line of years with as many points as can be told apart, to the last day', () => {
     const running = estimateStrength(sets(1800))!;
-    const [, , line] = strengthChart(running, 'kg')(COLOURS).data.datasets;
+    const [, , line] = strengthChart(running, 'kg', 'maximum')(COLOURS).data.datasets;
     const points = line!.data as { x: number; y: number }[];
     expect(running.path.length).toBeGreaterThan(1700);
     expect(points.length).toBeLessThan(410);
@@ -44,7 +52,9 @@ describe('the chart of a maximum', () => {
     expect(points.at(-1)!.y).toBeCloseTo(running.maxKg, 1);
     // Of a few weeks every day is there.
     const few = estimateStrength(sets(20))!;
-    expect(strengthChart(few, 'kg')(COLOURS).data.datasets[2]!.data.length).toBeGreaterThanOrEqual(20);
+    expect(strengthChart(few, 'kg', 'maximum')(COLOURS).data.datasets[2]!.data.length).toBeGreaterThanOrEqual(
+      20,
+    );
   });
 
   it('leaves out of years of sets only dots that lie on another', () => {

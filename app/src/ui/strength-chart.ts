@@ -1,4 +1,4 @@
-import { daysBetween, inUnit, type MassUnit, type RunningEstimate } from '@dray/core';
+import { daysBetween, inUnit, type Exercise, type MassUnit, type RunningEstimate } from '@dray/core';
 import { addDays, format, parseISO } from 'date-fns';
 import type { ChartBuild } from './chart-canvas';
 
@@ -21,8 +21,20 @@ function onePerSpot(wide: number, high: number): (dots: readonly Dot[]) => Dot[]
   return (dots) => [...new Map(dots.map((dot) => [spotOf(dot), dot])).values()];
 }
 
+/** What a maximum in an exercise counts together, where a load as it is said is only a part of it. */
+export function countedTogether({ loading }: Exercise): string {
+  if (loading?.bodyShare !== undefined) return $localize`body and load together`;
+  return loading?.holds.includes('pair') ? $localize`both hands together` : '';
+}
+
+/** "maximum, kg", and what it counts together. */
+export function maximumWords(exercise: Exercise, unit: MassUnit): string {
+  const together = countedTogether(exercise);
+  return together === '' ? $localize`maximum, ${unit}` : $localize`maximum, ${unit}, ${together}:together:`;
+}
+
 /** The estimate with its band over time, each set a dot: filled for the exercise itself, a ring for a related one. */
-export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBuild {
+export function strengthChart(running: RunningEstimate, unit: MassUnit, title: string): ChartBuild {
   const dates = [...running.readings.map(({ observation }) => observation.date), running.date].sort();
   const start = dates[0] ?? running.date;
   const day = (date: string) => daysBetween(start, date);
@@ -145,7 +157,7 @@ export function strengthChart(running: RunningEstimate, unit: MassUnit): ChartBu
           suggestedMin: least,
           suggestedMax: most,
           ticks: { maxTicksLimit: 6 },
-          title: { display: true, text: $localize`maximum, ${unit}` },
+          title: { display: true, text: title },
         },
       },
     },

@@ -211,6 +211,10 @@ describe('a combination', () => {
     const [hinge, raise] = ['pair-hinge', 'side-raise'].map((id) => catalog.exercises.get(id)!);
     expect(after.strength.estimate(raise!)?.basis).toBe('tested');
     expect(after.strength.estimate(hinge!)?.basis).toBe('guess');
+    // What was written down is the whole of it.
+    expect(after.strength.running(raise!)?.readings.map(({ observation }) => observation.set)).toEqual([
+      done,
+    ]);
     // Far more than was thought possible: then it says something of both.
     const strong = aContext(aParticipant({ tier: 'intermediate', knownSets: [{ ...done, loadKg: 90 }] }));
     expect(strong.strength.estimate(hinge!)!.maxKg).toBeGreaterThan(start.strength.estimate(hinge!)!.maxKg);

@@ -119,6 +119,8 @@ export function movedKg(
 /** A set, and what it moved in an exercise that tells of a lift. */
 interface ToldSet {
   readonly set: KnownSet;
+  /** The whole of it, where `set` is only what a combination says of one of its parts. */
+  readonly whole?: KnownSet | undefined;
   readonly told: ToldLift;
   readonly kg: number;
 }
@@ -212,12 +214,12 @@ export function strengthBook(
     const told = exercise.loading ? sets : [...sets, ...least];
     return told
       .filter(({ told: other }) => other.lift === own.lift)
-      .map(({ set, told: other, kg }) => ({
+      .map(({ set, whole = set, told: other, kg }) => ({
         loadKg: kg,
         reps: set.reps,
         reserve: set.reserve,
         date: set.date,
-        set,
+        set: whole,
         ...(set.exerciseId !== exercise.id && {
           carried: { exerciseId: set.exerciseId, ...worthIn(other, own, participant.bodyMassKg) },
         }),
@@ -261,7 +263,7 @@ export function strengthBook(
       if (!told || saysNothing(part.exercise) || reps > MOST_READABLE_REPS) return [];
       const kg = loadKg + bodyMovedKg(part.exercise, participant.bodyMassKg);
       const own = { ...set, exerciseId: part.exercise.id, reps, reserve };
-      return [{ set: own, told, kg }];
+      return [{ set: own, whole: set, told, kg }];
     };
     const atLeast = others.flatMap(({ part }) => {
       const [least] = asDone(part, 0);
