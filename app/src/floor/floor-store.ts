@@ -1,23 +1,15 @@
 import { computed, effect, inject, InjectionToken, untracked } from '@angular/core';
-import { PACE_WORDS, USUAL_TIMING, withPace, type Pace, type ReadyCell } from '@dray/core';
+import { USUAL_TIMING, type Pace } from '@dray/core';
 import {
   advance,
   floorPlan,
-  laneWork,
-  mayStep,
-  noteTurn,
-  painTurn,
   replay,
   runReducer,
   signalsAhead,
   startRun,
-  steppedCell,
-  stoppedBy,
   type FloorPlan,
   type Run,
   type RunEvent,
-  type SetNote,
-  type StepWay,
 } from '@dray/core/late';
 import {
   patchState,
@@ -37,6 +29,7 @@ import { FloorChoices } from './floor-choices';
 import { FloorLog } from './floor-log';
 import { Runs } from './runs';
 import { SPEAKER, type Sound } from './speaker';
+import { withPeople, type ClassOfRun, type EventWithoutTime } from './with-people';
 
 /** A session tried out with nobody there, faster than the clock. */
 interface Rehearsal {
@@ -89,8 +82,6 @@ const CHANNEL = 'dray floor';
 const MS = 1000;
 const MINUTE_MS = 60 * MS;
 
-type EventWithoutTime<Event = RunEvent> = Event extends RunEvent ? Omit<Event, 'at'> : never;
-
 /** A window that only follows: it makes no sound and writes nothing, even when it is the only one. */
 export const FOLLOWS = new InjectionToken<boolean>('a window that follows', { factory: () => false });
 
@@ -139,7 +130,7 @@ export const FloorStore = signalStore(
         return run() ?? (plan && startRun(plan, absent()));
       }),
       /** Which session and class it is of. */
-      of: computed(() => {
+      of: computed((): ClassOfRun | undefined => {
         const kept = row();
         const session = view.session();
         return kept
@@ -164,7 +155,6 @@ export const FloorStore = signalStore(
       },
     );
     let seen = 0;
-    const cells = new Map<string, ReadyCell>();
 
     /** The time of the run: that of the clock, or of a rehearsal. */
     function time(): number {
@@ -216,20 +206,6 @@ export const FloorStore = signalStore(
       take(events.reduce(runReducer, run));
     }
 
-    /** What somebody does in a slot now: as the card has it, or after steps to its easier or harder side. */
-    function cellOf(participantId: string, slotId: string, ways: readonly StepWay[]): ReadyCell | undefined {
-      const document = view.document();
-      const of = store.of();
-      const row = view.board()?.rows.find(({ participant }) => participant.id === participantId);
-      const cell = row?.cells.find((own) => own.slotId === slotId);
-      if (!document || !of || cell?.status !== 'ready') return undefined;
-      if (ways.length === 0) return cell;
-      const key = [participantId, slotId, ...ways].join(' ');
-      const known = cells.get(key) ?? steppedCell(document, cell, ways, of, view.resolver);
-      cells.set(key, known);
-      return known;
-    }
-
     /** Shows the class that a run is of, and takes the run up. */
     async function open(): Promise<void> {
       const kept = await runs.open();
@@ -251,7 +227,6 @@ export const FloorStore = signalStore(
     }
 
     return {
-      cellOf,
       send,
       open,
 
@@ -318,72 +293,6 @@ export const FloorStore = signalStore(
         );
       },
 
-      toggleAbsent(participantId: string): void {
-        const absent = store.absent();
-        patchState(store, {
-          absent: absent.includes(participantId)
-            ? absent.filter((id) => id !== participantId)
-            : [...absent, participantId],
-        });
-      },
-
-      /** What differed in the set under way, or the last one. */
-      note(participantId: string, note: SetNote, turnId?: string): void {
-        const run = store.run();
-        const turn = turnId ?? (run && noteTurn(run, participantId)?.id);
-        if (turn !== undefined) send({ kind: 'note', participantId, turnId: turn, note });
-      },
-
-      /** It hurts: what bears on the place is stopped for today. */
-      hurt(participantId: string, place: string, score: number): void {
-        const run = store.run();
-        const turn = run && painTurn(run, participantId);
-        const row = view.board()?.rows.find(({ participant }) => participant.id === participantId);
-        if (!turn || !row) return;
-        const pain = { place, score };
-        const stops = stoppedBy(row.cells, turn.slotId, pain);
-        send({ kind: 'pain', participantId, turnId: turn.id, pain, stops });
-      },
-
-      /**
-       * One step easier or harder for somebody, from the next set on or at once. However often it is asked for, nobody gets further
-       * than one step beyond what the card says in one evening.
-       */
-      step(participantId: string, slotId: string, way: StepWay): void {
-        const before = store.run()?.lanes[participantId]?.ways[slotId] ?? [];
-        if (!mayStep(before, way)) return;
-        const ways = [...before, way];
-        const cell = cellOf(participantId, slotId, ways);
-        if (!cell || cell === cellOf(participantId, slotId, before)) return;
-        const work = laneWork(cell, store.run()?.plan.rules);
-        send({ kind: 'give', participantId, work, ways });
-      },
-
-      /** Something else was set by hand for somebody: from the next set on they do that. */
-      takeUp(participantId: string, slotId: string): void {
-        cells.clear();
-        const cell = cellOf(participantId, slotId, []);
-        const run = store.run();
-        const now = run?.lanes[participantId]?.works[slotId];
-        if (!cell || !run || !now) return;
-        const work = laneWork(cell, run.plan.rules);
-        if (JSON.stringify(work) !== JSON.stringify(now))
-          send({ kind: 'give', participantId, work, ways: [] });
-      },
-
-      setPace(pace: Pace): void {
-        const session = view.session();
-        if (session)
-          store.documents.editSession($localize`pace: ${PACE_WORDS[pace]}`, session.id, (own) =>
-            withPace(own, pace),
-          );
-      },
-
-      /** A question at the end of a block is answered or left. */
-      settle(slotId: string): void {
-        patchState(store, { asked: [...store.asked(), slotId] });
-      },
-
       /** The window goes; what is on its way to the disk still gets there. */
       close(): void {
         closed = true;
@@ -406,6 +315,7 @@ export const FloorStore = signalStore(
       },
     };
   }),
+  withPeople(),
   withHooks((store) => {
     const timer = setInterval(() => store.tick(), TICK_MS);
     const over = new AbortController();
