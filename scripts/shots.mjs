@@ -13,7 +13,7 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
 const SHOTS = [
-  { name: 'plan', route: '/plan' },
+  { name: 'plan', route: '/plan', act: (page) => page.locator('dray-add-line').waitFor() },
   { name: 'plan-session', route: '/plan', act: wholeSession },
   { name: 'plan-text', route: '/plan', act: asText },
   { name: 'board', route: '/board', act: (page) => week(page, 0, '#cell-3-1') },

@@ -6,7 +6,7 @@ import { MatMenuHarness } from '@angular/material/menu/testing';
 import { MatSnackBarHarness } from '@angular/material/snack-bar/testing';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { openedDocuments, provideFreshBrowser, stepsOf, until } from '../testing';
 import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { PlanScreen } from './plan';
 
@@ -55,6 +55,22 @@ describe('PlanScreen', () => {
     expect([there('.block'), there('[rail]'), there('dray-cell')]).toEqual([1, 0, 0]);
     await until(() => there('dray-cell') > 0);
     expect([there('.block'), there('[rail]')]).toEqual([6, 1]);
+  });
+
+  it('has room for the line to add with before it comes: nothing below it moves', async () => {
+    const fixture = TestBed.createComponent(PlanScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    document.body.append(host);
+    const heights = new Map<string, Set<number>>();
+    stepsOf(host, () => {
+      const line = host.querySelector('.line-to-come, dray-add-line');
+      const below = host.querySelector('#add-block');
+      if (!line || !below) return;
+      const height = Math.round(below.getBoundingClientRect().top - line.getBoundingClientRect().top);
+      heights.set(line.tagName, (heights.get(line.tagName) ?? new Set()).add(height));
+    });
+    await until(() => heights.has('DRAY-ADD-LINE'));
+    expect(heights.get('P')).toEqual(heights.get('DRAY-ADD-LINE'));
   });
 
   it('keeps a budget at the end of the edit, whole: 12 never passes through 1', async () => {
