@@ -133,10 +133,11 @@ export const NextWeekStore = signalStore(
       }),
     };
   }),
-  withComputed(({ view, proposals }) => ({
+  withComputed(({ view, proposals, whole }) => ({
+    /** None before all of them are known: what comes later may stand before what is on the page, and move it from under the hand. */
     groups: computed<readonly Group[]>(() => {
       const document = view.document();
-      if (!document) return [];
+      if (!document || !whole()) return [];
       const names = new Map(document.participants.map(({ id, name }) => [id, name]));
       const lines = proposals().map((proposal): Line => {
         const decided = proposal.participantId === undefined ? undefined : decisionOn(document, proposal);

@@ -3,7 +3,7 @@ import { TestBed } from '@angular/core/testing';
 import { MatButtonHarness } from '@angular/material/button/testing';
 import { provideRouter } from '@angular/router';
 import type { DrayDb } from '../data/dray-db';
-import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { openedDocuments, provideFreshBrowser, stepsOf, until } from '../testing';
 import { FieldHarness } from '../ui/forms/testing';
 import { LogStore } from './log-store';
 import { NextWeekScreen } from './next-week';
@@ -33,10 +33,16 @@ describe('NextWeekScreen', () => {
     const fixture = TestBed.createComponent(NextWeekScreen);
     const host = fixture.nativeElement as HTMLElement;
     document.body.append(host);
+    // Groups and lines from the top, after each change.
+    const steps = stepsOf(host, () =>
+      [...host.querySelectorAll('h2.part, [id^=line-]')]
+        .map((one) => one.id || one.textContent.trim())
+        .join('\n'),
+    );
     const sheet = fixture.debugElement.injector.get(NextWeekStore);
     await until(() => {
       fixture.detectChanges();
-      return host.querySelectorAll('[id^=line-]').length === sheet.lines().length;
+      return sheet.whole() && host.querySelectorAll('[id^=line-]').length === sheet.lines().length;
     });
     const loader = TestbedHarnessEnvironment.loader(fixture);
     const press = async (key: string) => {
@@ -46,7 +52,7 @@ describe('NextWeekScreen', () => {
     const overrides = () => sheet.documents.document()!.overrides.length;
     const selected = () => sheet.selected()!.proposal.id;
     const line = (id: string) => host.querySelector<HTMLElement>(`#line-${id.replaceAll(' ', '-')}`)!;
-    return { fixture, host, sheet, loader, press, overrides, selected, line };
+    return { fixture, host, sheet, steps, loader, press, overrides, selected, line };
   }
 
   it('has every proposal on the page, what was done beside what comes', async () => {
@@ -56,6 +62,12 @@ describe('NextWeekScreen', () => {
     expect(words).toContain('Bram');
     expect(words).toMatch(/\d × \d/);
     expect(host.querySelectorAll('h2').length).toBeGreaterThan(0);
+  });
+
+  it('comes from the top down, so that no line is moved from under the hand by one that comes', async () => {
+    const { steps } = await screen();
+    expect(steps.length).toBeGreaterThan(2);
+    for (const [at, step] of steps.slice(1).entries()) expect(step.startsWith(steps[at]!)).toBeTrue();
   });
 
   it('is gone through by keys: agreed, the same again, and opened once more', async () => {

@@ -42,10 +42,11 @@ export class NextWeekScreen {
   );
   protected readonly groups = computed(() => {
     let left = this.onPage();
-    return this.sheet.groups().map((group) => {
+    // What comes, comes below what is there.
+    return this.sheet.groups().flatMap((group) => {
       const onPage = Math.min(left, group.lines.length);
       left -= onPage;
-      return { ...group, onPage };
+      return onPage > 0 ? [{ ...group, onPage }] : [];
     });
   });
 
