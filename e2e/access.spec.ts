@@ -9,6 +9,7 @@ test.use({ bypassCSP: true });
 
 // As tall as anything on it: the checker gives up on what has been scrolled out of a part that scrolls.
 const DESK = { width: 1280, height: 2400 };
+const TABLET = { width: 820, height: 2400 };
 const PHONE = { width: 390, height: 2400 };
 
 /** The checker, as it is put into a page. */
@@ -149,6 +150,16 @@ function pastTheEdge(page: Page): Promise<string[]> {
   });
 }
 
+/** Looks at a page that a finger points at. */
+async function byFinger(page: Page, look: () => Promise<void>): Promise<void> {
+  const session = await page.context().newCDPSession(page);
+  await session.send('Emulation.setTouchEmulationEnabled', { enabled: true, maxTouchPoints: 1 });
+  await expect.poll(() => page.evaluate(() => matchMedia('(pointer: coarse)').matches)).toBe(true);
+  await look();
+  // With it goes what it has set.
+  await session.detach();
+}
+
 /** By day and by night. */
 async function expectNoFaults(page: Page): Promise<void> {
   for (const colorScheme of ['light', 'dark'] as const) {
@@ -180,6 +191,8 @@ for (const [route, sight] of [
     await expect(page.getByText(sight).first()).toBeVisible();
     await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
     await expectNoFaults(page);
+    await page.setViewportSize(TABLET);
+    await byFinger(page, () => expect.poll(() => tooSmall(page)).toEqual([]));
     await page.setViewportSize(PHONE);
     await expect(page.getByRole('button', { name: 'Screens' })).toBeVisible();
     await expect.poll(() => tooSmall(page)).toEqual([]);
