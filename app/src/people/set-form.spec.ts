@@ -150,6 +150,23 @@ describe('SetForm', () => {
     expect(sets().at(-1)).toEqual(jasmine.objectContaining({ loadKg: 300, hold: 'bar' }));
   });
 
+  it('takes no load for twice of what was meant, where the hold is changed under it', async () => {
+    const { people, write, choose, wrong, shown, press, sets } = await formFor('goblet-squat');
+    await write('load', '20');
+    await write('reps', '8');
+    people.showExercise('pair-hinge');
+    await press();
+    expect(await wrong('load each')).toContain('each hand’s now: write it anew');
+    expect(await shown('load each')).toBe('20');
+    expect(sets()).toEqual([]);
+    await write('load each', '10');
+    expect(await wrong('load each')).toBe('');
+    await choose('held', 'bar');
+    await press();
+    expect(await wrong('load')).toContain('all of it now: write it anew');
+    expect(sets()).toEqual([]);
+  });
+
   it('asks for each hand’s load where there is no other way to hold it, and for no hold where none is a pair', async () => {
     const pairs = await formFor('plank-row');
     await pairs.write('load each', '8');

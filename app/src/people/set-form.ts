@@ -33,15 +33,19 @@ interface Draft {
 }
 
 const LIFTED_WORDS = $localize`has to be more than 0 and at most ${MOST_LIFTED_WORDS}:most:`;
+/** The hold was changed under a load that stands there: it is not taken for twice, or half, of what was meant. */
+const NOW_EACH_WORDS = $localize`is each hand’s now: write it anew`;
+const NOW_ALL_WORDS = $localize`is all of it now: write it anew`;
 const IN_BOTH_WORDS = $localize`${LIFTED_WORDS}, both hands together`;
 const { reps: repsSchema, reserve: leftSchema } = knownSetSchema.shape;
 const NOTHING = { load: '', reps: null, left: null } as const;
 
 /** A load that was lifted as it is typed, each hand’s of a pair; judged as all that was held. */
-function lifted(pair: boolean): z.ZodType {
+function lifted(pair: boolean, typedAsPair: boolean): z.ZodType {
   const error = pair ? IN_BOTH_WORDS : LIFTED_WORDS;
   return z
     .number(error)
+    .refine(() => pair === typedAsPair, { error: pair ? NOW_EACH_WORDS : NOW_ALL_WORDS, abort: true })
     .refine((kg) => kg > 0 && totalOf(kg, pair) <= MOST_LIFTED_KG, { error })
     .optional();
 }
@@ -82,7 +86,13 @@ function lifted(pair: boolean): z.ZodType {
       }
       <mat-form-field class="load">
         <mat-label i18n>{hands(), plural, =2 {load each} other {load}}</mat-label>
-        <input matInput inputmode="decimal" data-testid="set-load" [formField]="set.load" />
+        <input
+          matInput
+          inputmode="decimal"
+          data-testid="set-load"
+          [formField]="set.load"
+          (input)="typedFor.set(hands())"
+        />
         <span matTextSuffix>{{ unit() }}</span>
         <mat-error>{{ set.load().errors()[0]?.message }}</mat-error>
       </mat-form-field>
@@ -149,7 +159,11 @@ export class SetForm {
     return hold || (this.exercise()?.loading?.holds[0] === 'pair' ? 'pair' : undefined);
   });
   protected readonly hands = computed(() => (this.hold() === 'pair' ? 2 : 1));
-  private readonly loadSchema = computed(() => massText(this.unit(), lifted(this.hands() === 2)));
+  /** How many hands the load that stands there was typed for. */
+  protected readonly typedFor = signal<1 | 2>(1);
+  private readonly loadSchema = computed(() =>
+    massText(this.unit(), lifted(this.hands() === 2, this.typedFor() === 2)),
+  );
   protected readonly set = form(this.draft, (path) => {
     checkedBy(path.load, { schema: () => this.loadSchema(), named: () => 'Load' });
     checkedBy(path.reps, { schema: () => repsSchema, named: () => 'Reps' });
