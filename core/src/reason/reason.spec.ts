@@ -3,8 +3,17 @@ import { createResolver } from '../program';
 import { reviewClass } from '../review';
 import { amountOf } from '../model';
 import { catalog } from '../library';
+import type { StrengthEstimate } from '../strength';
 import { formatHeld } from '../units';
-import { amountWords, leftOutWords, marksOf, reasonWords, traceWords, type Reason } from './index';
+import {
+  amountWords,
+  basisWords,
+  leftOutWords,
+  marksOf,
+  reasonWords,
+  traceWords,
+  type Reason,
+} from './index';
 
 const document = boatyardInWeekFive;
 const resolver = createResolver();
@@ -66,6 +75,23 @@ describe('a reason', () => {
       if (said.some((sentence) => sentence.includes('the maximum after')))
         expect(said.join(' ')).toMatch(/the maximum after (?:\d+ sets, the last )?\d+ with 2 × [\d.]+ kg/);
     }
+  });
+
+  it('says in all of a set of which nobody said how it was held, where a pair is spoken of', () => {
+    const from = { exerciseId: 'pair-hinge', loadKg: 44, reps: 8, reserve: 1, date: '2026-10-20' };
+    const estimate: StrengthEstimate = {
+      basis: 'tested',
+      sets: 1,
+      from,
+      formula: 'epley',
+      maxKg: 57,
+      middleKg: 57,
+      standardError: 0.05,
+    };
+    expect(basisWords(estimate, { unit: 'kg', hold: 'pair' })).toContain(
+      'the maximum after 9 × 44 kg in all,',
+    );
+    expect(basisWords(estimate, { unit: 'kg' })).toContain('the maximum after 9 × 44 kg,');
   });
 
   it('leaves each of its marks once', () => {

@@ -1,6 +1,6 @@
 import type { KnownSet } from '../model';
 import type { StrengthEstimate } from '../strength';
-import { estimateInWords, formatHeld, formatLoad, type MassUnit } from '../units';
+import { estimateInWords, formatHeld, formatLoad } from '../units';
 import type { Wanted, WeakestPart } from './reason';
 import { held, type Reader } from './held';
 
@@ -39,7 +39,7 @@ function loadWords(
 ): string {
   const { unit, hold } = reader;
   const inAll = hold === 'pair' ? ' in all' : '';
-  const max = `${estimateInWords(estimate.maxKg, unit)}${inAll}, ${basisWords(estimate, unit)}`;
+  const max = `${estimateInWords(estimate.maxKg, unit)}${inAll}, ${basisWords(estimate, reader)}`;
   const body = bodyKg > 0 ? ` in all, ${estimateInWords(bodyKg, unit)} of it body` : '';
   const load = kg > 0 ? held(kg, reader) : 'body weight is load enough';
   if (!eased && source === 'percent') return `The plan’s share of ${max}${body}: ${load}.`;
@@ -51,20 +51,21 @@ function loadWords(
  * Where a maximum comes from, how well it is known, and which side of the band was taken.
  *
  * @param estimate the maximum
- * @param unit the reader's
- * @example basisWords(estimate, 'kg') // 'the maximum after 12 × 20 kg, known to ±6 %'
+ * @param reader the unit, and how it is held
+ * @example basisWords(estimate, { unit: 'kg' }) // 'the maximum after 12 × 20 kg, known to ±6 %'
  */
 export function basisWords(
   { basis, from, sets, standardError, maxKg, middleKg }: StrengthEstimate,
-  unit: MassUnit,
+  reader: Reader,
 ): string {
+  const { unit } = reader;
   const known = `known to ±${Math.round(standardError * 100)} %`;
   const low =
     maxKg < middleKg * LOWER_THAN_MIDDLE ? `, so the low side of ${estimateInWords(middleKg, unit)}` : '';
   if (basis === 'guess') {
     return `a guess from body mass and experience, ${known}${low}, as no set is known yet`;
   }
-  const set = from ? knownSetWords(from, unit) : '';
+  const set = from ? knownSetWords(from, reader) : '';
   const after =
     basis === 'tested'
       ? `the maximum after ${sets === 1 ? '' : `${sets} sets, the last `}${set}`
@@ -75,11 +76,15 @@ export function basisWords(
 /** Less than this share of the middle of a band is worth a word. */
 const LOWER_THAN_MIDDLE = 0.995;
 
-/** "12 × 20 kg", of a pair "12 with 2 × 10 kg": as many as were possible, those left undone included. */
-function knownSetWords({ reps, reserve, loadKg, hold }: KnownSet, unit: MassUnit): string {
+/**
+ * "12 × 20 kg", of a pair "12 with 2 × 10 kg", and "in all" where nobody said how it was held: as many as were possible, those left
+ * undone included.
+ */
+function knownSetWords({ reps, reserve, loadKg, hold }: KnownSet, reader: Reader): string {
+  const { unit } = reader;
   const possible = reserve === undefined ? `${reps}, more perhaps,` : String(reps + reserve);
   if (loadKg === undefined) return `${possible} reps`;
   return hold === 'pair'
     ? `${possible} with ${formatHeld(loadKg, unit, true)}`
-    : `${possible} × ${formatLoad(loadKg, unit)}`;
+    : `${possible} × ${formatLoad(loadKg, unit)}${hold === undefined && reader.hold === 'pair' ? ' in all' : ''}`;
 }
