@@ -5,6 +5,12 @@ import { findHeadless, root } from './setup.mjs';
 
 const require = createRequire(import.meta.url);
 
+/**
+ * So long may a page be too busy to be heard, in milliseconds. While it tries properties over a thousand people it hardly comes to
+ * send, and until its connection is a quick one it sends fifty specs at a time: on a loaded machine fifty took two minutes.
+ */
+const LONGEST_SILENCE = 600_000;
+
 /** So that the lines of a fault are those of the sources. */
 const LINES = [
   'node_modules/source-map-support/browser-source-map-support.js',
@@ -55,10 +61,10 @@ function configFor(files) {
       },
       // A slow disk takes its time over a hundred writes: none of these is a test of speed.
       client: { jasmine: { random: true, failSpecWithNoExpectations: true, timeoutInterval: 30_000 } },
-      // A property over a thousand people keeps the page busy for seconds at a time.
-      pingTimeout: 600_000,
-      browserDisconnectTimeout: 60_000,
-      browserNoActivityTimeout: 120_000,
+      captureTimeout: LONGEST_SILENCE,
+      pingTimeout: LONGEST_SILENCE,
+      browserDisconnectTimeout: LONGEST_SILENCE,
+      browserNoActivityTimeout: LONGEST_SILENCE,
       logLevel: 'WARN',
       singleRun: true,
       autoWatch: false,
