@@ -3,11 +3,9 @@ import type { BrowserContext, Locator, Page } from '@playwright/test';
 import { DOCUMENT_VERSION } from '../core/src/model/version';
 import {
   boardWords,
-  kept,
   keptSets,
   rowsKept,
   cell,
-  choose,
   drafts,
   expect,
   fieldProblem,
@@ -77,26 +75,6 @@ test('a document travels to a clean profile, and its board is the same', async (
   await clean.getByRole('link', { name: 'Board' }).click();
   await expect.poll(() => boardWords(clean)).toEqual(words);
   await other.close();
-});
-
-test('a broken file is refused in words and nothing changes', async ({ page }) => {
-  await page.goto('/board');
-  const words = await boardWords(page);
-  await page.goto('/settings');
-  const files: [name: string, content: string, sentence: RegExp][] = [
-    ['holiday.json', '{"photos": []}', /not a Dray file/],
-    ['half.dray.json', '{"format":"dray","version":1,"kits":[', /cut short/],
-    ['newer.dray.json', '{"format":"dray","version":99}', /newer Dray/],
-  ];
-  for (const [name, content, sentence] of files) {
-    await page
-      .locator('input[type=file]')
-      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
-    await expect(page.getByTestId('refused')).toContainText(name);
-    await expect(page.getByTestId('refused')).toContainText(sentence);
-  }
-  await page.goto('/board');
-  await expect.poll(() => boardWords(page)).toEqual(words);
 });
 
 test('what cannot be read yet is pointed at, kept over closing, and changes nothing', async ({
@@ -204,21 +182,6 @@ test('an exercise dropped among others becomes their partner, and stands alone w
   await expect(page.getByTestId('block-straight').first().locator('.slot-name')).toContainText(['Row']);
 });
 
-test('the fields beside the text say the same thing', async ({ page }) => {
-  await page.goto('/plan');
-  await prescriptions(page, 'tue-squat').nth(1).focus();
-  await page.getByRole('button', { name: 'intermediate, in fields' }).click();
-  const form = page.locator('dray-prescription-form');
-  await form.getByLabel('sets', { exact: true }).fill('5');
-  await form.getByLabel('sets', { exact: true }).press('Enter');
-  await choose(form, 'of', 'reps, a range');
-  await choose(form, 'how hard', 'share of maximum');
-  await form.getByLabel('rest', { exact: true }).fill('120');
-  await form.getByLabel('rest', { exact: true }).press('Enter');
-  await choose(form, 'sides', 'each side');
-  await expect(prescriptions(page, 'tue-squat').nth(1)).toHaveValue('5 × 10–14 each side, @70%, rest 120 s');
-});
-
 test('the board works with the keyboard alone, and the coach’s hand is kept with its reason', async ({
   page,
 }) => {
@@ -251,39 +214,6 @@ test('the board works with the keyboard alone, and the coach’s hand is kept wi
   await expect(cell(page, 'odile', 'tue-row')).toContainText('by hand');
   await page.keyboard.press('Control+z');
   await expect(cell(page, 'odile', 'tue-row')).not.toContainText('by hand');
-});
-
-test('another exercise is said in a coach’s own words, settled where it is not sure, and set for one person', async ({
-  page,
-}) => {
-  await page.goto('/board');
-  await cell(page, 'tamsin', 'tue-squat').click();
-  const instead = page.getByLabel('instead');
-  await instead.fill('banded hip thrust');
-  await expect(page.getByText('There is no exercise “banded hip thrust”')).toBeVisible();
-  await page.getByRole('button', { name: 'Hip thrust', exact: true }).click();
-  await expect(instead).toHaveValue('Hip thrust');
-  await instead.fill('DB goblet squats to a box');
-  await instead.press('Enter');
-  await page.getByTestId('reason').fill('learns the depth');
-  await page.keyboard.press('Enter');
-  await expect(cell(page, 'tamsin', 'tue-squat')).toContainText('goblet squat, to a seat');
-  await expect(page.getByTestId('trace')).toContainText('learns the depth');
-});
-
-test('an exercise is left out for one person with the reason, and comes back', async ({ page }) => {
-  await page.goto('/board');
-  await cell(page, 'juno', 'tue-row').click();
-  await page.getByRole('button', { name: 'Set by hand' }).click();
-  await page.getByRole('button', { name: 'Leave it out' }).click();
-  await expect(fieldProblem(page)).toContainText('reason in a few words');
-  await page.getByTestId('reason').fill('elbow, until it is looked at');
-  await page.getByRole('button', { name: 'Leave it out' }).click();
-  await expect(cell(page, 'juno', 'tue-row')).toContainText('left out');
-  await expect(cell(page, 'juno', 'tue-row')).toContainText('until it is looked at');
-  await expect(page.getByTestId('trace').locator('b')).toHaveText(['By hand', 'Written']);
-  await page.getByRole('button', { name: 'Drop what was set' }).click();
-  await expect(cell(page, 'juno', 'tue-row')).toContainText('one arm');
 });
 
 test('two tabs stay in step', async ({ page, context }) => {
@@ -330,7 +260,7 @@ test('pounds, the dark theme and the demo are a choice, and undone', async ({ pa
   await page.goto('/board');
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await expect(cell(page, 'anselm', 'tue-squat')).toContainText('25 lb');
-  await page.goto('/settings');
+  await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'The boatyard as it came' }).click();
   await expect(page.getByRole('alertdialog')).toContainText('First export what is here');
   await page.getByRole('button', { name: 'Import it' }).click();
@@ -562,82 +492,6 @@ test('a text longer than any session is read beside the page, and stands when it
   await area.fill(text.replace('- Push-up: 2 × 8', '- Push-up: 2 × 9') + '\n' + ' '.repeat(20_000));
   await area.blur();
   await expect(area).toHaveValue(text.replace('- Push-up: 2 × 8', '- Push-up: 2 × 9'));
-});
-
-test('a colleague’s remark is mended with one click, waved away, and stays away', async ({ page }) => {
-  await page.goto('/plan');
-  await page.getByRole('tab', { name: /^session/ }).click();
-  const remarks = page.getByTestId('remarks');
-  await expect(remarks).toContainText('a long strain for Anselm');
-  await remarks.getByRole('button', { name: 'hold 20 s, one set more' }).click();
-  await expect(remarks).not.toContainText('a long strain');
-  await expect(prescriptions(page, 'tue-plank').nth(1)).toHaveValue('4 × hold 20 s');
-  await remarks.getByRole('button', { name: 'Keep as written' }).first().click();
-  await expect(remarks).toContainText('nothing to say');
-  await expect
-    .poll(() => kept(page, 'sessions'))
-    .toContainEqual(expect.objectContaining({ dismissed: ['upAndDown'] }));
-  await page.reload();
-  await page.getByRole('tab', { name: /^session/ }).click();
-  await expect(page.getByTestId('remarks')).toContainText('nothing to say');
-});
-
-test('a short evening: the session is made to fit, step by step', async ({ page }) => {
-  await page.goto('/plan');
-  await page.getByRole('tab', { name: /^session/ }).click();
-  await page.getByLabel('Budget').fill('27');
-  await page.getByLabel('Budget').press('Enter');
-  const hint = page.getByText('It would fit with:');
-  await expect(hint).toBeVisible();
-  // The answer to what is left comes from a worker, a moment after each step.
-  await expect(async () => {
-    if (await hint.isVisible()) await page.locator('dray-session-rail .step button').first().click();
-    await expect(hint).toBeHidden({ timeout: 300 });
-  }).toPass();
-  const minutes = async () => Number((await page.getByTestId('time-advanced').innerText()).split(':')[0]);
-  await expect.poll(minutes).toBeLessThan(27);
-});
-
-test('a new session begins from one of ours, and takes a block from another', async ({ page }) => {
-  await page.goto('/plan');
-  await fromMenu(page, 'Other sessions', 'New session');
-  await page.getByRole('button', { name: 'Begin from another session' }).click();
-  await choose(page, 'Session to copy from', 'Trunk, 20 min');
-  await page.getByRole('button', { name: 'Take all of it' }).click();
-  await expect(page.getByLabel('Name of the session')).toHaveValue('Trunk');
-  await choose(page, 'Session to copy from', 'Tuesday, whole body');
-  await page.getByRole('button', { name: 'Take', exact: true }).nth(1).click();
-  await expect(page.getByTestId('block-superset')).toContainText('Squat');
-});
-
-test('another school of growth, with its own numbers, is seen in the coming weeks', async ({ page }) => {
-  await page.goto('/plan');
-  await prescriptions(page, 'tue-plank').nth(1).focus();
-  await page.getByRole('button', { name: 'Grows as the program does' }).click();
-  await choose(page, 'grows by', 'time first');
-  await page.getByLabel('s more a week').fill('10');
-  await page.getByLabel('s more a week').blur();
-  await page.getByLabel('% a week at the most').fill('25');
-  await page.getByLabel('% a week at the most').blur();
-  await expect(fieldProblem(page)).toContainText('the most is 10');
-  await page.getByRole('link', { name: 'Board' }).click();
-  await expect(cell(page, 'tamsin', 'tue-plank')).toContainText('3 × 30 s');
-  await page.keyboard.press(']');
-  await expect(cell(page, 'tamsin', 'tue-plank')).toContainText('3 × 40 s');
-});
-
-test('a jump has its quiet twin for whoever may not', async ({ page }) => {
-  await page.goto('/plan');
-  await prescriptions(page, 'tue-thrust').nth(1).focus();
-  await page.getByRole('button', { name: 'For whoever may not' }).click();
-  await page.getByRole('combobox', { name: 'for whoever may not', exact: true }).fill('Nowhere step');
-  await page.getByRole('combobox', { name: 'for whoever may not', exact: true }).blur();
-  await expect(fieldProblem(page)).toContainText('nothing called');
-  await page.getByRole('combobox', { name: 'for whoever may not', exact: true }).fill('March on the spot');
-  await page.getByRole('combobox', { name: 'for whoever may not', exact: true }).blur();
-  await expect(page.getByTestId('slot-tue-thrust')).toContainText('or March on the spot');
-  await page.getByRole('radio', { name: /^text/ }).click();
-  await expect(page.getByLabel('The session as text')).toHaveValue(/- Burpee \/ March on the spot:/);
 });
 
 test('supersets worth making are found off the page’s thread and made with one click', async ({ page }) => {

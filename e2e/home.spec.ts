@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { cell, choose, expect, fromMenu, keptSets, prescriptions, test } from './coach';
+import { cell, choose, expect, fromMenu, keptSets, test } from './coach';
 
 const HOME = 'For training at home';
 
@@ -76,30 +76,6 @@ test('a rung is given to somebody from its ladder', async ({ page }) => {
   await dialog.getByRole('button', { name: 'Set by hand' }).click();
   await page.getByRole('link', { name: 'Board' }).click();
   await expect(cell(page, 'juno', 'tue-squat')).toContainText('by hand: a cold');
-});
-
-test('a person is archived off every board and brought back with undo in reach', async ({ page }) => {
-  await page.goto('/people/wendel');
-  await fromMenu(page, 'More', 'Archive Wendel');
-  await expect(page.getByText('Wendel is archived')).toBeVisible();
-  await page.getByRole('link', { name: 'Board' }).click();
-  await expect(page.getByRole('rowheader')).toHaveCount(5);
-  await page.getByRole('link', { name: 'People' }).click();
-  await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Archived' }).click();
-  await page.getByRole('menuitem', { name: 'Bring back Wendel' }).click();
-  await expect(page.getByRole('heading', { name: 'Wendel' })).toBeVisible();
-});
-
-test('a session that is archived is off the plan and comes back', async ({ page }) => {
-  await page.goto('/plan');
-  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
-  await fromMenu(page, 'Other sessions', 'Archive this session');
-  await expect(page.getByTestId('slot-tue-squat')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Other sessions', exact: true }).click();
-  await page.getByRole('menuitem', { name: 'Archived' }).click();
-  await page.getByRole('menuitem', { name: 'Bring back Tuesday, whole body' }).click();
-  await expect(prescriptions(page, 'tue-squat').nth(1)).toBeVisible();
 });
 
 test.describe('in the fifth week', () => {

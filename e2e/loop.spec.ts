@@ -150,26 +150,6 @@ test('next week is agreed to by keys, and the board is then exactly that', async
   await expect.poll(() => boardWords(page)).not.toEqual(agreed);
 });
 
-test('past weeks of the board show what was done beside what was asked', async ({ page }) => {
-  await page.goto('/board');
-  await expect(cell(page, 'bram', 'tue-row')).toBeVisible();
-  await page.keyboard.press('[');
-  await expect(cell(page, 'bram', 'tue-row')).toContainText('did 10, 10, 8');
-  await page.keyboard.press('[');
-  await expect(cell(page, 'tamsin', 'tue-squat')).toContainText('not done');
-});
-
-test('a card is logged in one tap, and put right in a few words', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto('/card/juno');
-  await page.getByRole('button', { name: 'Done as written' }).first().click();
-  await expect(page.getByTestId('card-done').first()).toContainText('13, 13, 13 with 20 kg');
-  await page.getByRole('button', { name: 'Put it right' }).first().click();
-  await page.getByLabel('what was done').fill('14 14 12 1 left');
-  await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByTestId('card-done').first()).toContainText('14, 14, 12 with 20 kg, 1 left');
-});
-
 test('a program is moved on the calendar, says what comes too soon, and leaves as a calendar file', async ({
   page,
 }) => {
@@ -229,16 +209,6 @@ test('a posture session stands on no day until it is placed in the weeks ahead, 
   await expect(rows.first().locator('td').nth(6)).not.toHaveText('–');
 });
 
-test('a session moves on the calendar by its weekday, and back with undo', async ({ page }) => {
-  await page.goto('/program');
-  const friday = page.getByRole('button', { name: /^Friday, short and heavy .*week 6,/ });
-  await friday.click();
-  await choose(page, 'Weekday', 'Saturday');
-  await expect(friday).toHaveAccessibleName(/^Friday, short and heavy .*, week 6, Saturday$/);
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(friday).toHaveAccessibleName(/^Friday, short and heavy .*, week 6, Friday$/);
-});
 test('the log leaves as CSV and comes back, bad lines listed with their reasons', async ({ page }) => {
   await page.goto('/log');
   const arriving = page.waitForEvent('download');
@@ -265,29 +235,4 @@ test('the log leaves as CSV and comes back, bad lines listed with their reasons'
   await page.getByRole('button', { name: 'Import the good ones' }).click();
   await expect(page.getByText('1 set imported.')).toBeVisible();
   expect((await keptSets(page)).length).toBe(before + 1);
-});
-
-test('a history has then beside now, and every picture is a table too', async ({ page }) => {
-  await page.goto('/log/history/bram');
-  await expect(page.getByRole('row', { name: /A1 Squat/ })).toContainText('+1.5 kg each');
-  for (const name of ['weekly sets', 'visits', 'strength']) {
-    await choose(page, 'What to look at', name);
-    await expect(page.locator('dray-chart canvas')).toBeVisible();
-    await page.getByRole('switch', { name: 'as a table' }).click();
-    await expect(page.locator('.framed tbody tr').first()).toBeVisible();
-    await page.getByRole('switch', { name: 'as a table' }).click();
-    await expect(page.locator('dray-chart canvas')).toBeVisible();
-  }
-});
-
-test('holds, volume and effort are pictures and tables too, and uneven sides are said', async ({ page }) => {
-  await page.goto('/log/history/tamsin');
-  for (const name of ['volume', 'holds', 'effort', 'left and right']) {
-    await choose(page, 'What to look at', name);
-    await expect(page.locator('dray-chart canvas')).toBeVisible();
-    await page.getByRole('switch', { name: 'as a table' }).click();
-    await expect(page.locator('.framed tbody tr').first()).toBeVisible();
-    if (name === 'left and right') await expect(page.locator('.framed')).toContainText('uneven');
-    await page.getByRole('switch', { name: 'as a table' }).click();
-  }
 });

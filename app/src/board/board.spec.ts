@@ -1,10 +1,11 @@
+import { TestKey } from '@angular/cdk/testing';
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { MatInputHarness } from '@angular/material/input/testing';
 import { MatListItemHarness } from '@angular/material/list/testing';
 import { MatSlideToggleHarness } from '@angular/material/slide-toggle/testing';
-import { editEachTier, editSlot } from '@dray/core';
+import { editEachTier, editSlot, type LogEntry } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
 import { giveCautions, openedDocuments, provideFreshBrowser, putIn, stepsOf, until } from '../testing';
@@ -197,6 +198,44 @@ describe('BoardScreen', () => {
     await another.setValue('rear-foot-raised split squat');
     await until(() => says().has('Rear-foot-raised split squat'));
     expect(says().get('Rear-foot-raised split squat')).toMatch(/^from 2 × 4\.\d kg, ±\d+ %$/);
+  });
+
+  it('settles a name that is not sure with one press, and takes what is said in the coach’s words', async () => {
+    const { fixture, loader, choose, panel, button } = await screen();
+    await choose('tamsin', 'tue-squat');
+    const another = await loader.getHarness(MatInputHarness.with({ ancestor: 'dray-cell-panel' }));
+    await another.setValue('banded hip thrust');
+    expect(panel()).toContain('There is no exercise “banded hip thrust”');
+    button('Hip thrust').click();
+    await fixture.whenStable();
+    expect(await another.getValue()).toBe('Hip thrust');
+    await another.setValue('DB goblet squats to a box');
+    await (await another.host()).sendKeys(TestKey.ENTER);
+    await fixture.whenStable();
+    const chosen = (fixture.nativeElement as HTMLElement).querySelector('dray-by-hand-form')!;
+    expect(chosen.textContent.replace(/\s+/g, ' ')).toContain('Set by hand: Goblet squat, to a seat');
+  });
+
+  it('shows beside what was asked what was done, or that it was not, of a week that is over', async () => {
+    const { fixture, documents, said } = await screen();
+    const set = (number: number, amount: number): LogEntry => ({
+      id: `row ${number}`,
+      participantId: 'bram',
+      sessionId: 'tuesday',
+      slotId: 'tue-row',
+      week: 4,
+      date: '2026-11-24',
+      exerciseId: 'one-arm-row',
+      set: number,
+      counted: 'reps',
+      amount,
+    });
+    await documents.record('three sets', [set(1, 10), set(2, 10), set(3, 8)]);
+    expect(said('bram', 'tue-row')).not.toContain('did');
+    TestBed.inject(ViewStore).showWeek(4);
+    await until(() => said('bram', 'tue-row').includes('did 10, 10, 8'));
+    await fixture.whenStable();
+    expect(said('tamsin', 'tue-row')).toContain('not done');
   });
 
   it('says where to look where nothing is called that', async () => {

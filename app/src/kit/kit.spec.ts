@@ -76,6 +76,17 @@ describe('KitScreen', () => {
     expect(kit().implements.length).toBe(before + 1);
   });
 
+  it('says what of a kit cannot be used as it stands: a plate that has no twin', async () => {
+    const { fixture, host, loader } = await screen();
+    const menu = await loader.getHarness(MatMenuHarness.with({ triggerText: /Add to the kit/ }));
+    await menu.open();
+    await menu.clickItem({ text: 'bar with plates' });
+    const [many] = await loader.getAllHarnesses(FieldHarness.with({ named: 'how many' }));
+    await many!.write('1');
+    await fixture.whenStable();
+    expect(host.textContent.replace(/\s+/g, ' ')).toContain('The single plate of 5 kg cannot balance');
+  });
+
   it('shows a kit in the unit that is stamped on it, with what it weighs unchanged', async () => {
     const { loader, host, kit } = await screen('Anselm');
     expect(kit().unit).toBe('lb');

@@ -78,6 +78,21 @@ describe('ExerciseEditor', () => {
     expect(kept[0]?.words.watch).toEqual({ 'hips sag': 'ribs down', 'neck drops': 'look at the bench' });
   });
 
+  it('says what is not sound of it beside the reasons, as soon as it is there', async () => {
+    const { write, choose, said, keep } = await editor();
+    await write('Name of the exercise', 'Push-up');
+    expect(said()).toContain('Another exercise has this name');
+    expect(await (await keep()).isDisabled()).toBeTrue();
+    await write('Name of the exercise', 'Lifting the oar overhead');
+    expect(said()).not.toContain('Another exercise has this name');
+    // Whoever writes that it goes overhead, and not that it asks this of a shoulder, would hurt somebody.
+    await choose('pattern', 'pressing overhead');
+    expect(said()).toContain('a sore shoulder would be given it');
+    await choose('arms overhead', 'yes');
+    expect(said()).not.toContain('a sore shoulder would be given it');
+    expect(await (await keep()).isDisabled()).toBeFalse();
+  });
+
   it('says of everybody whether they could do it, as their cautions and kits stand', async () => {
     const { choose, saidOf, own } = await editor();
     expect(saidOf('Wendel')).toContain('as it is');

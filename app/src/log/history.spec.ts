@@ -107,9 +107,10 @@ describe('HistoryScreen', () => {
   });
 
   it('says in a table what it draws, of whatever is looked at', async () => {
-    const { says, look, loader, tables } = await screen('bram');
+    const { host, says, look, loader, tables } = await screen('bram');
     await says('Visits');
     await look('What to look at', 'holds');
+    await until(() => host.querySelector('dray-chart canvas') !== null);
     await (await loader.getHarness(MatSlideToggleHarness)).check();
     const held = async () =>
       (await Promise.all((await tables()).map((table) => table.getCellTextByIndex()))).at(-1)!;

@@ -57,10 +57,10 @@ describe('PeopleScreen', () => {
     const root = TestbedHarnessEnvironment.documentRootLoader(harness.fixture);
     const list = async () => (await loader.getHarness(MatNavListHarness)).getItems();
     const names = async () => Promise.all((await list()).map((item) => item.getTitle()));
-    const more = async (text: string | RegExp) => {
+    const more = async (text: string | RegExp, ...within: RegExp[]) => {
       const menu = await loader.getHarness(MatMenuHarness);
       await menu.open();
-      await menu.clickItem({ text });
+      await menu.clickItem({ text }, ...within.map((inner) => ({ text: inner })));
     };
     const said = async () => (await root.getHarness(MatSnackBarHarness)).getMessage();
     const undo = async () => (await root.getHarness(MatSnackBarHarness)).dismissWithAction();
@@ -115,15 +115,17 @@ describe('PeopleScreen', () => {
   });
 
   it('archives somebody with all that is kept of them, and brings them back', async () => {
-    const { documents, names, more, said } = await screenAt('/people/odile');
-    const before = documents.document()!.participants.find(({ id }) => id === 'odile')!;
+    const { documents, names, more, said, heading } = await screenAt('/people/odile');
+    const odile = () => documents.document()!.participants.find(({ id }) => id === 'odile')!;
+    const before = odile();
     await more(/Archive Odile/);
     expect(await said()).toContain('Odile is archived');
     expect(await names()).not.toContain('Odile');
     expect(documents.document()!.participants.length).toBe(6);
-    documents.bringBack('participants', 'odile');
+    await more(/^Archived$/, /Bring back Odile/);
     expect(await names()).toContain('Odile');
-    expect(documents.document()!.participants.find(({ id }) => id === 'odile')).toEqual(before);
+    expect(heading()).toBe('Odile');
+    expect(odile()).toEqual(before);
   });
 
   it('deletes somebody with their log, and the notice takes it back', async () => {

@@ -1,5 +1,6 @@
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
+import { MatButtonHarness } from '@angular/material/button/testing';
 import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
 import { MatChipListboxHarness } from '@angular/material/chips/testing';
 import { MatExpansionPanelHarness } from '@angular/material/expansion/testing';
@@ -92,6 +93,34 @@ describe('Profile', () => {
     await mass.write('6');
     expect(await mass.problem()).toBe('body mass has to be from 20 to 300 kg (44 to 660 lb).');
     expect(people.person()?.bodyMassKg).toBeCloseTo(68.04, 2);
+  });
+
+  it('says whether a check is met by the published norm, and puts somebody where it says on being told', async () => {
+    const { host, field, loader, people } = await profileOf('odile');
+    await (await field('chair stands in 30 s')).write('9');
+    const row = (check: string) =>
+      [...host.querySelectorAll('dray-checks tr')]
+        .find((own) => own.querySelector('[role=rowheader]')?.textContent.trim().startsWith(check))!
+        .textContent.replace(/\s+/g, ' ');
+    // CDC STEADI, 30-second chair stand: of women of 65 to 69, fewer than 11 is below average.
+    expect(row('chair stands')).toContain('not met: below 11 is below average at 69');
+    await (await field('plank')).write('30');
+    expect(row('plank')).toContain('forearms on the floor');
+    const before = people.person()?.rungs;
+    const buttons = await loader.getAllHarnesses(MatButtonHarness.with({ text: 'Put them there' }));
+    await buttons.at(-1)!.click();
+    expect(row('plank')).toContain('taken');
+    expect(people.person()?.rungs).not.toEqual(before);
+  });
+
+  it('asks where a surgery was, and says that a clinician comes first until it is said', async () => {
+    const { loader, people } = await profileOf('juno');
+    await (await loader.getHarness(MatCheckboxHarness.with({ label: 'recent surgery' }))).check();
+    const where = await loader.getHarness(ChoiceHarness.with({ named: 'where the surgery was' }));
+    expect(await where.shown()).toContain('a clinician first until it is said');
+    expect(people.person()?.cautions).toEqual([{ condition: 'recentSurgery' }]);
+    await where.choose('belly or pelvis');
+    expect(people.person()?.cautions).toEqual([{ condition: 'recentSurgery', place: 'abdomen' }]);
   });
 
   it('asks with a caution what that caution needs, and drops it whole', async () => {

@@ -2,9 +2,11 @@ import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { MatButtonToggleGroupHarness } from '@angular/material/button-toggle/testing';
+import { MatExpansionPanelHarness } from '@angular/material/expansion/testing';
 import { MatMenuHarness } from '@angular/material/menu/testing';
 import { MatSnackBarHarness } from '@angular/material/snack-bar/testing';
 import type { DrayDb } from '../data/dray-db';
+import { formatPrescription } from '@dray/core';
 import { ViewStore } from '../state/view-store';
 import { openedDocuments, provideFreshBrowser, stepsOf, until } from '../testing';
 import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
@@ -36,7 +38,19 @@ describe('PlanScreen', () => {
       [...host.querySelectorAll('.slot-name')].map((name) => name.firstChild?.textContent?.trim());
     const prescription = (slotId: string, tier: string) =>
       host.querySelector<HTMLInputElement>(`#rx-${slotId}-${tier}`)!;
-    return { fixture, host, loader, documents, session, names, prescription };
+    const slot = (id: string) =>
+      session()
+        .blocks.flatMap(({ slots }) => slots)
+        .find((own) => own.id === id)!;
+    /** What is folded away beside the session, of the exercise in whose prescription the hand is. */
+    const unfold = async (slotId: string, title: string | RegExp) => {
+      prescription(slotId, 'intermediate').focus();
+      await fixture.whenStable();
+      await (await loader.getHarness(MatExpansionPanelHarness.with({ title }))).expand();
+    };
+    const choose = async (named: string, words: string) =>
+      (await loader.getHarness(ChoiceHarness.with({ named }))).choose(words);
+    return { fixture, host, loader, documents, session, names, prescription, slot, unfold, choose };
   }
 
   it('shows every exercise with its letter and its three prescriptions', async () => {
@@ -134,6 +148,51 @@ describe('PlanScreen', () => {
     await press({ key: 'p', code: 'KeyP' });
     const alone = session().blocks.find(({ slots }) => slots.some(({ id }) => id === 'tue-squat'));
     expect(alone?.slots.length).toBe(1);
+  });
+
+  it('says an exercise’s work in fields too, of the tier in which the hand is', async () => {
+    const { loader, slot, prescription, unfold } = await screen();
+    await unfold('tue-squat', 'intermediate, in fields');
+    await (await loader.getHarness(FieldHarness.with({ named: 'sets' }))).write('5');
+    const { beginner, intermediate } = slot('tue-squat').prescriptions;
+    expect(formatPrescription(intermediate, 'kg')).toBe('5 × 10, 2 left');
+    expect(beginner.sets).not.toBe(5);
+    expect(prescription('tue-squat', 'intermediate').value).toBe('5 × 10, 2 left');
+  });
+
+  it('lets one exercise grow in its own way, and be another for whoever may not', async () => {
+    const { host, loader, slot, unfold, choose } = await screen();
+    await unfold('tue-plank', 'Grows as the program does');
+    await choose('grows by', 'time first');
+    expect(slot('tue-plank').scheme?.kind).toBe('timeFirst');
+    const [grows] = await loader.getAllHarnesses(MatExpansionPanelHarness.with({ title: /own way/ }));
+    expect(await grows?.isExpanded()).toBeTrue();
+    await unfold('tue-thrust', 'For whoever may not');
+    const instead = host.querySelector<HTMLInputElement>('dray-twin-choice input')!;
+    instead.value = 'March on the spot';
+    for (const kind of ['input', 'change']) instead.dispatchEvent(new Event(kind));
+    await until(() => slot('tue-thrust').twin !== undefined);
+    await until(() =>
+      host
+        .querySelector('[data-testid="slot-tue-thrust"] .slot-name')!
+        .textContent.includes('or March on the spot'),
+    );
+  });
+
+  it('puts a session away by the menu with its name, and brings it back from there', async () => {
+    const { fixture, loader, host, documents } = await screen();
+    const menu = async () =>
+      loader.getHarness(MatMenuHarness.with({ selector: '[aria-label="Other sessions"]' }));
+    await (await menu()).open();
+    await (await menu()).clickItem({ text: 'Archive this session' });
+    await fixture.whenStable();
+    expect(host.querySelector('[data-testid="slot-tue-squat"]')).toBeNull();
+    expect(
+      documents.document()!.sessions.some(({ id, archived }) => id === 'tuesday' && archived),
+    ).toBeTrue();
+    await (await menu()).open();
+    await (await menu()).clickItem({ text: 'Archived' }, { text: 'Bring back Tuesday, whole body' });
+    await until(() => host.querySelector('[data-testid="slot-tue-squat"]') !== null);
   });
 
   it('shows the session as text and the outline again, by a key or by hand', async () => {

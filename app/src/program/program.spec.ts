@@ -4,7 +4,7 @@ import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
 import { MatTableHarness } from '@angular/material/table/testing';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser, stepsOf, until } from '../testing';
-import { FieldHarness } from '../ui/forms/testing';
+import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { PROJECT, type Path } from '../workers/project';
 import { ProgramScreen } from './program';
 
@@ -53,7 +53,7 @@ describe('ProgramScreen', () => {
     const host = fixture.nativeElement as HTMLElement;
     // What stands beside the sheet comes last.
     await until(() => host.querySelector('dray-closing') !== null);
-    return { loader, weeks, host };
+    return { fixture, loader, weeks, host, documents };
   }
 
   it('comes part by part, so that no step of it holds the page up', async () => {
@@ -94,6 +94,23 @@ describe('ProgramScreen', () => {
     expect(ticks.length).toBe(8);
     await ticks[1]!.check();
     expect(weeks()[1]?.lighter).toBeTrue();
+  });
+
+  it('moves a class to another weekday, in the weeks after it too, and undo brings all of it back', async () => {
+    const { fixture, loader, host, weeks, documents } = await screen();
+    const days = () => weeks().map((week) => week.days.map(({ weekday }) => weekday));
+    const before = days();
+    const friday = () =>
+      [...host.querySelectorAll<HTMLButtonElement>('.calendar button')].find((button) =>
+        /^Friday, short and heavy.*week 6,/.test(button.ariaLabel ?? ''),
+      )!;
+    friday().click();
+    await fixture.whenStable();
+    await (await loader.getHarness(ChoiceHarness.with({ named: 'Weekday' }))).choose('Saturday');
+    expect(friday().ariaLabel).toMatch(/, week 6, Saturday$/);
+    expect(days()[5]).toEqual([2, 6]);
+    documents.undo();
+    expect(days()).toEqual(before);
   });
 
   it('says what to expect week by week, where the kit ends, and when it could not be worked out', async () => {

@@ -79,11 +79,20 @@ describe('SettingsScreen', () => {
     await until(() => document.body.textContent.includes('Imported: class.dray.json.'));
   });
 
-  it('says in words why a file is not taken in', async () => {
-    const { host, give, outside } = await screen();
-    await give('{"photos": []}', 'holiday.json');
-    await until(() => host.querySelector('[data-testid="refused"]') !== null);
-    expect(host.querySelector('[data-testid="refused"]')?.textContent).toContain('holiday.json');
+  it('says in words why a file is not taken in, and changes nothing', async () => {
+    const { host, give, outside, documents } = await screen();
+    const before = documents.document();
+    const refused = () => host.querySelector('[data-testid="refused"]')?.textContent ?? '';
+    for (const [name, text, sentence] of [
+      ['holiday.json', '{"photos": []}', 'not a Dray file'],
+      ['half.dray.json', '{"format":"dray","version":1,"kits":[', 'cut short'],
+      ['newer.dray.json', '{"format":"dray","version":99}', 'newer Dray'],
+    ] as const) {
+      await give(text, name);
+      await until(() => refused().includes(name));
+      expect(refused()).toContain(sentence);
+    }
     expect(await outside.getAllHarnesses(MatDialogHarness)).toEqual([]);
+    expect(documents.document()).toBe(before);
   });
 });
