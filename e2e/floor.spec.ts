@@ -205,55 +205,6 @@ test('pain stops what bears on it for that person today, and a chest stops every
   await expect(bram).not.toContainText('stopped for today');
 });
 
-test('a key that is held down and a hand that touches twice are one wish', async ({ page }) => {
-  await openFloor(page);
-  await page.clock.pauseAt(new Date(EVENING.getTime() + 60_000));
-  await begin(page);
-  const move = page.getByText(/^move \d+ of/);
-  await page.clock.runFor(1000);
-  for (let times = 0; times < 5; times += 1) await page.keyboard.down('ArrowRight');
-  await page.keyboard.up('ArrowRight');
-  await page.clock.runFor(1000);
-  await expect(move).toHaveText(/^move 1 of/);
-  await page.locator('dray-stage').dblclick();
-  await page.clock.runFor(100);
-  // The set that was on is over, and the next has not begun.
-  await expect(move).toHaveText(/^move 2 of/);
-  await page.clock.runFor(1000);
-  await expect(page.locator('dray-stage')).toContainText(/get ready|rest|ready/);
-});
-
-test('a rehearsal goes twenty times as fast and writes nothing', async ({ page }) => {
-  await openFloor(page);
-  await page.getByRole('button', { name: '20 times as fast' }).click();
-  await expect(page.getByText('nothing is written down')).toBeVisible();
-  for (let minute = 0; minute < 5; minute += 1) {
-    await page.clock.fastForward(60_000);
-    await page.clock.runFor(100);
-  }
-  await untilSeen(page, page.getByRole('link', { name: 'To the log' }));
-  await page.getByRole('link', { name: 'To the log' }).click();
-  await untilSeen(page, page.getByText('0 of 6 written down'));
-});
-
-test('after a block it asks what was left, one touch a person, and can be left', async ({ page }) => {
-  await openFloor(page);
-  await page.clock.pauseAt(new Date(EVENING.getTime() + 60_000));
-  await begin(page);
-  await onTo(page, 'Push-up');
-  await page.keyboard.press('ArrowLeft');
-  await page.clock.runFor(100);
-  await next(page);
-  await untilSeen(page, page.getByRole('heading', { name: 'Anything left?' }));
-  const odile = page.getByRole('group', { name: 'Odile' });
-  await odile.getByRole('button', { name: 'plenty' }).click();
-  await page.clock.runFor(100);
-  await expect(odile.getByRole('button', { name: 'plenty' })).toHaveAttribute('aria-pressed', 'true');
-  await page.getByRole('button', { name: 'On', exact: true }).click();
-  await page.clock.runFor(100);
-  await expect(page.getByText('Row', { exact: true }).first()).toBeVisible();
-});
-
 test('somebody gets another exercise in the middle of a class, its caution stays, and the log says what was done', async ({
   page,
 }) => {
