@@ -4,9 +4,12 @@ import {
   LIBRARY_EXERCISES,
   LIBRARY_LADDERS,
   ladderSchema,
+  movementsOf,
   ownExerciseSchema,
   type Coaching,
+  type DrayDocument,
   type Ladder,
+  type MovementSource,
   type OwnExercise,
 } from '@dray/core';
 import { LIBRARY_WORDS } from '@dray/core/late';
@@ -47,4 +50,26 @@ function onePlaced(part: PropertyKey): string {
 
 function sentence(message: string): string {
   return /^[a-z]/.test(message) ? `${message}.` : $localize`this is too short, too long or out of range.`;
+}
+
+/** Whether a session has a part of this kind in it: what is in use is not deleted. */
+export function inSession(
+  document: DrayDocument | undefined,
+  isIt: (part: MovementSource) => boolean,
+): boolean {
+  const sources = (document?.sessions ?? []).flatMap(({ blocks }) =>
+    blocks.flatMap(({ slots }) => slots.map(({ source }) => source)),
+  );
+  return sources.some((source) => movementsOf(source).some(isIt));
+}
+
+/** One in place of that of its id. */
+export function replace<Thing extends { readonly id: string }>(list: Thing[], thing: Thing): void {
+  const at = list.findIndex(({ id }) => id === thing.id);
+  if (at >= 0) list[at] = thing;
+}
+
+/** What a coach makes of something of ours. */
+export function ourWay(name: string): string {
+  return $localize`${name}, our way`;
 }

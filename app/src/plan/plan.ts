@@ -12,49 +12,35 @@ import {
 } from '@angular/core';
 import { MatButton, MatIconButton } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
-import { MatDivider } from '@angular/material/divider';
-import { MatExpansionModule } from '@angular/material/expansion';
 import { MatIcon } from '@angular/material/icon';
 import { MatMenuModule } from '@angular/material/menu';
 import { MatTabsModule } from '@angular/material/tabs';
 import { MatTooltip } from '@angular/material/tooltip';
-import {
-  BLOCKS,
-  blockSchema,
-  formatClock,
-  prescriptionSchema,
-  sessionSchema,
-  slotName,
-  TIERS,
-  type BlockKind,
-  type Tier,
-} from '@dray/core';
+import { BLOCKS, blockSchema, prescriptionSchema, TIERS, type BlockKind, type Tier } from '@dray/core';
 import { Beside } from '../ui/beside';
 import { plural } from '../ui/count';
 import { ChoiceField } from '../ui/forms/choice-field';
 import { NumberField } from '../ui/forms/number-field';
-import { TextField } from '../ui/forms/text-field';
 import { growing } from '../ui/growing';
 import { Shortcuts } from '../ui/keys';
 import { Notice } from '../ui/notice';
-import { PACES } from '../ui/paces';
-import { SchemeChoice } from '../ui/scheme-choice';
 import { Width } from '../ui/width';
 import { AddExercise, type Chosen } from './add-exercise';
 import { AddLine } from './add-line';
+import type { BlockView, SlotView } from './block-views';
 import { BoardTold } from './board-told';
 import { ClassStrip } from './class-strip';
-import { ClassVersions, type ClassVersion } from './class-versions';
-import { CombinationRail } from './combination-rail';
+import type { ClassVersion } from './class-versions';
 import { CopyFrom } from './copy-from';
-import { draftKey, PlanStore, type BlockView, type SlotView } from './plan-store';
+import { ExerciseRail } from './exercise-rail';
+import { PlanStore } from './plan-store';
 import { PrescriptionField } from './prescription-field';
-import { PrescriptionForm } from './prescription-form';
 import { RemarkCount } from './remark-count';
+import { SessionHead } from './session-head';
 import { SessionRail } from './session-rail';
 import { SessionTextView } from './session-text-view';
 import { TimelineView } from './timeline-view';
-import { TwinChoice } from './twin-choice';
+import { draftKey } from './with-drafts';
 
 const BLOCK_KINDS = (Object.keys(BLOCKS) as BlockKind[]).map((value) => ({
   value,
@@ -80,13 +66,10 @@ const GAP = 'gap-';
     CdkDropList,
     ChoiceField,
     ClassStrip,
-    ClassVersions,
-    CombinationRail,
     CopyFrom,
+    ExerciseRail,
     MatButton,
     MatButtonToggleModule,
-    MatDivider,
-    MatExpansionModule,
     MatIcon,
     MatIconButton,
     MatMenuModule,
@@ -94,14 +77,11 @@ const GAP = 'gap-';
     MatTooltip,
     NumberField,
     PrescriptionField,
-    PrescriptionForm,
     RemarkCount,
+    SessionHead,
     SessionRail,
     SessionTextView,
     TimelineView,
-    SchemeChoice,
-    TextField,
-    TwinChoice,
   ],
   providers: [PlanStore, BoardTold],
   templateUrl: './plan.html',
@@ -129,26 +109,6 @@ export class PlanScreen {
 
   /** One at a time where there is no room for three columns. */
   protected readonly tiers = computed(() => (this.width.phone() ? [this.plan.tier()] : TIERS));
-  /** The session goes, and the way back is in reach. */
-  protected removeSession(): void {
-    const name = this.plan.view.session()?.name ?? '';
-    this.plan.removeSession();
-    this.notice.done($localize`“${name}” is deleted. What was logged of it stays.`);
-  }
-
-  /** Off every list and on no day from today on; what was logged and what it asks is kept. */
-  protected archiveSession(): void {
-    const session = this.plan.view.session();
-    if (!session) return;
-    this.plan.documents.archive('sessions', session.id);
-    this.plan.view.showSession(undefined);
-    this.notice.done($localize`“${session.name}” is archived, and on no day from today on.`);
-  }
-
-  protected bringBackSession(id: string): void {
-    this.plan.documents.bringBack('sessions', id);
-    this.plan.view.showSession(id);
-  }
 
   protected roundsWord(rounds: number): string {
     return plural(rounds, $localize`round`, $localize`rounds`);
@@ -159,8 +119,6 @@ export class PlanScreen {
   }
 
   protected readonly blockKinds = BLOCK_KINDS;
-  protected readonly shape = sessionSchema.shape;
-  protected readonly paces = PACES;
   protected readonly blockShape = blockSchema.shape;
   /** A round is a set of each. */
   protected readonly roundsSchema = prescriptionSchema.shape.sets;
@@ -168,34 +126,9 @@ export class PlanScreen {
   protected readonly session = this.plan.view.session;
   protected readonly unit = this.plan.view.unit;
 
-  protected readonly times = computed(() =>
-    this.plan.timelines().map(({ tier, timeline }) => ({
-      tier,
-      clock: formatClock(timeline.totalSeconds),
-      over: timeline.totalSeconds > (this.session()?.budgetMinutes ?? 0) * 60,
-    })),
-  );
-
   protected readonly timeline = computed(
     () => this.plan.timelines().find(({ tier }) => tier === this.plan.tier())?.timeline,
   );
-
-  protected readonly selectedName = computed(() => {
-    const slot = this.plan.selected();
-    return slot ? slotName(slot, this.plan.view.catalog()) : '';
-  });
-
-  protected readonly selectedLetter = computed(() => {
-    const id = this.plan.selected()?.id;
-    const views = this.plan.blocks().flatMap(({ slots }) => slots);
-    return views.find(({ slot }) => slot.id === id)?.letter ?? '';
-  });
-
-  protected readonly selectedBlockRest = computed(() => {
-    const id = this.plan.selected()?.id;
-    const block = this.session()?.blocks.find(({ slots }) => slots.some((slot) => slot.id === id));
-    return block?.restSeconds ?? 0;
-  });
 
   /** What every slot comes to for everyone, as the plan has it now. */
   private readonly bySlot = computed(() => {

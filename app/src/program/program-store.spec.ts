@@ -1,5 +1,5 @@
 import { TestBed } from '@angular/core/testing';
-import type { DrayDocument, Program } from '@dray/core';
+import { moveClass, type DrayDocument, type Program } from '@dray/core';
 import { boatyard } from '@dray/demo';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser } from '../testing';
@@ -85,6 +85,44 @@ describe('ProgramStore', () => {
     expect(opened.selected()).toBeUndefined();
     opened.add(8, 4, 'friday');
     expect(daysOf(opened, 'friday').slice(5)).toEqual([5, undefined, 4]);
+  });
+
+  it('takes a class out wherever it was moved to, with those after it, and only what was done of one stays', async () => {
+    const opened = store();
+    const shown = () =>
+      opened
+        .calendar()
+        .flatMap(({ days }) => days.flatMap(({ classes }) => classes))
+        .filter(({ session }) => session.id === 'friday')
+        .map(({ date }) => date);
+    edited(opened, (document) =>
+      ['2026-12-05', '2026-12-12'].reduce(
+        (moved, date, later) => moveClass(moved, { sessionId: 'friday', week: 6 + later, nth: 1 }, date),
+        document,
+      ),
+    );
+    expect(shown().slice(5)).toEqual(['2026-12-05', '2026-12-12', '2026-12-18']);
+    opened.takeOut(6, 1);
+    expect(shown().length).toBe(5);
+    expect(opened.documents.document()!.classes).toEqual([]);
+    opened.documents.undo();
+    expect(shown().slice(5)).toEqual(['2026-12-05', '2026-12-12', '2026-12-18']);
+    await opened.documents.record('a set', [
+      {
+        id: 'press',
+        participantId: 'bram',
+        sessionId: 'friday',
+        slotId: 'fri-press',
+        week: 7,
+        date: '2026-12-12',
+        exerciseId: 'press-up',
+        set: 1,
+        counted: 'reps',
+        amount: 10,
+      },
+    ]);
+    opened.takeOut(6, 1);
+    expect(shown().slice(5)).toEqual(['2026-12-12']);
   });
 
   it('counts the sets of a week for the person who is shown, none on a holiday', () => {

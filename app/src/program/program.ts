@@ -34,7 +34,8 @@ import { Whole } from '../ui/whole';
 import type { Path } from '../workers/project';
 import { Closing } from './closing';
 import { RAMP_BOX } from './effort-ramp';
-import { ProgramStore, type CalendarDay, type DayClass, type HeatRow } from './program-store';
+import type { CalendarDay, DayClass } from './calendar';
+import { ProgramStore, type HeatRow } from './program-store';
 
 const WEEKS_WORDS = $localize`goes from ${LEAST_WEEKS} to ${MOST_WEEKS}; a longer program is followed by another`;
 const CAP_WORDS = $localize`goes from ${WHOLE_CAP_PERCENT.least} to ${WHOLE_CAP_PERCENT.most} %`;
