@@ -45,10 +45,6 @@ import { PlanStore } from './plan-store';
     }
   `,
   styles: `
-    :host {
-      display: block;
-      font-size: 13px;
-    }
     header {
       justify-content: space-between;
       border-top: 1px solid var(--hair);

@@ -67,8 +67,19 @@ describe('PlanScreen', () => {
     const there = (what: string) => host.querySelectorAll(what).length;
     fixture.detectChanges();
     expect([there('.block'), there('[rail]'), there('dray-cell')]).toEqual([1, 0, 0]);
+    // What stands below all blocks would be pushed down by those that come.
+    expect(there('#add-block')).toBe(0);
     await until(() => there('dray-cell') > 0);
-    expect([there('.block'), there('[rail]')]).toEqual([6, 1]);
+    expect([there('.block'), there('[rail]'), there('#add-block')]).toEqual([6, 1, 1]);
+  });
+
+  it('has room for what an exercise comes to before that is worked out: nothing below it moves', async () => {
+    const fixture = TestBed.createComponent(PlanScreen);
+    const host = fixture.nativeElement as HTMLElement;
+    document.body.append(host);
+    const heights = stepsOf(host, () => host.querySelector('.slot.on')?.getBoundingClientRect().height);
+    await until(() => host.querySelector('.slot.on dray-class-strip small') !== null);
+    expect(new Set(heights.filter(Boolean)).size).toBe(1);
   });
 
   it('has room for the line to add with before it comes: nothing below it moves', async () => {

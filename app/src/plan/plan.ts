@@ -103,8 +103,10 @@ export class PlanScreen {
 
   /** One with every breath: all at once would hold the page up. */
   protected readonly parts = growing(() => PARTS, 1);
+  /** All blocks stand; what comes after them would else be pushed down by them. */
+  protected readonly whole = computed(() => this.parts() > 1);
   protected readonly blocks = computed(() =>
-    this.parts() > 1 ? this.plan.blocks() : this.plan.blocks().slice(0, FIRST_BLOCKS),
+    this.whole() ? this.plan.blocks() : this.plan.blocks().slice(0, FIRST_BLOCKS),
   );
 
   /** One at a time where there is no room for three columns. */

@@ -57,6 +57,10 @@ import { Width } from './width';
       width: var(--rail, 286px);
       max-width: 88vw;
     }
+    /* It stands beside the sheet at once: the frame's own drawer would have it slide in with every screen. */
+    mat-drawer-container:not(.mat-drawer-transition) > * {
+      transition: none;
+    }
     .close {
       float: right;
       margin: -8px -10px 0 0;
