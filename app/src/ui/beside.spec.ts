@@ -73,6 +73,12 @@ describe('Beside', () => {
     part('.close')!.click();
     await fixture.whenStable();
     expect(part('.call')).not.toBeNull();
+    part('.call')!.click();
+    await fixture.whenStable();
+    part('aside')!.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
+    await fixture.whenStable();
+    expect(part('.call')).not.toBeNull();
+    await until(() => !seen());
   });
 
   it('lies over the sheet on a desk too, where that is asked for', async () => {

@@ -10,14 +10,14 @@ import { Width } from './width';
   selector: 'dray-beside',
   imports: [MatIcon, MatIconButton, MatSidenavModule, MatTooltip],
   template: `
-    <mat-drawer-container [hasBackdrop]="width.phone()">
+    <mat-drawer-container [hasBackdrop]="width.phone()" (backdropClick)="open.set(false)">
       <mat-drawer
         position="end"
         autoFocus="false"
         [mode]="over() ? 'over' : 'side'"
         [opened]="open()"
-        [disableClose]="!over()"
-        (openedChange)="open.set($event)"
+        disableClose
+        (keydown.escape)="putAway($event)"
       >
         <aside class="rail" [attr.aria-label]="named()">
           @if (over()) {
@@ -89,6 +89,14 @@ export class Beside {
   /** Calls the rail up where it lies over the sheet. */
   show(): void {
     this.open.set(true);
+  }
+
+  /** By hand, not when Material says that it is done moving: it may have been asked for again by then. */
+  protected putAway(event: Event): void {
+    if (!this.over()) return;
+    event.stopPropagation();
+    event.preventDefault();
+    this.open.set(false);
   }
 
   protected readonly awaySays = computed(() => $localize`Put ${this.named()} away`);
