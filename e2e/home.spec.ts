@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { cell, choose, expect, fromMenu, keptSets, test } from './coach';
+import { choose, expect, fromMenu, keptSets, test } from './coach';
 
 const HOME = 'For training at home';
 
@@ -50,32 +50,6 @@ test('a message in shorthand is understood line by line, and what is not says wh
   await page.getByRole('button', { name: /^Write down/ }).click();
   await page.getByRole('link', { name: 'Log' }).click();
   await expect(page.getByTestId('log-odile-tue-squat')).toContainText('knee hurt, 3 of 10');
-});
-
-test('somebody gets another exercise from their card, and its caution stays', async ({ page }) => {
-  await page.goto('/card/tamsin');
-  await page.getByRole('button', { name: /^Another for A1/ }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByRole('textbox', { name: 'instead' }).fill('free squat');
-  await dialog.getByRole('group', { name: 'What comes near it' }).getByRole('button').first().click();
-  await dialog.getByLabel('because').fill('tired');
-  await dialog.getByRole('button', { name: 'Set by hand' }).click();
-  const squat = page.getByTestId('line-tue-squat');
-  await expect(squat).toContainText('Free squat, to a high seat');
-  await expect(squat).toContainText('knee: less depth');
-  await expect(squat).toContainText('your coach: tired');
-});
-
-test('a rung is given to somebody from its ladder', async ({ page }) => {
-  await page.goto('/ladders');
-  await page.getByRole('button', { name: 'Give it to somebody' }).click();
-  const dialog = page.getByRole('dialog');
-  await choose(dialog, 'For whom', 'Juno');
-  await expect(dialog).toContainText('Juno · Squat');
-  await dialog.getByLabel('because').fill('a cold');
-  await dialog.getByRole('button', { name: 'Set by hand' }).click();
-  await page.getByRole('link', { name: 'Board' }).click();
-  await expect(cell(page, 'juno', 'tue-squat')).toContainText('by hand: a cold');
 });
 
 test.describe('in the fifth week', () => {

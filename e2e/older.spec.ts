@@ -90,17 +90,19 @@ function odd(demo: Json, seed: number): Buffer {
   }
 }
 
-for (const seed of [16, 17, 18]) {
-  test(`what is taken of documents that were tampered with breaks no screen (${seed})`, async ({ page }) => {
-    await page.goto('/settings');
-    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
-    const demo = JSON.parse((await fileOf(page, 6)).buffer.toString()) as Json;
-    const buffer = odd(demo, seed);
+test('what is taken of documents that were tampered with breaks no screen', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'Look round the boatyard' }).click();
+  const demo = JSON.parse((await fileOf(page, 6)).buffer.toString()) as Json;
+  const open = (screen: string) =>
+    page.getByRole('navigation', { name: 'Dray' }).getByRole('link', { name: screen }).click();
+  for (const seed of [16, 17, 18]) {
+    const name = `odd ${seed}.json`;
     await page
       .locator('input[type=file]')
-      .setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer });
+      .setInputFiles({ name, mimeType: 'application/json', buffer: odd(demo, seed) });
     await page.getByRole('button', { name: 'Import it' }).click();
-    await expect(page.getByRole('alertdialog')).toHaveCount(0);
+    await expect(page.getByText(`Imported: ${name}.`)).toBeVisible();
     for (const screen of [
       'Plan',
       'Board',
@@ -112,8 +114,8 @@ for (const seed of [16, 17, 18]) {
       'Ladders',
       'Settings',
     ]) {
-      await page.getByRole('navigation', { name: 'Dray' }).getByRole('link', { name: screen }).click();
+      await open(screen);
       await expect(page.locator('main').getByRole('heading').first()).toBeAttached();
     }
-  });
-}
+  }
+});

@@ -2,6 +2,8 @@ import { Clipboard } from '@angular/cdk/clipboard';
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { provideLocationMocks } from '@angular/common/testing';
 import { TestBed } from '@angular/core/testing';
+import { MatDialog } from '@angular/material/dialog';
+import { MatDialogHarness } from '@angular/material/dialog/testing';
 import { MatMenuHarness } from '@angular/material/menu/testing';
 import { MatSnackBarHarness } from '@angular/material/snack-bar/testing';
 import { provideRouter, Router, withComponentInputBinding } from '@angular/router';
@@ -49,7 +51,7 @@ describe('CardScreen', () => {
       await own.clickItem({ text });
     };
     const said = async () => (await root.getHarness(MatSnackBarHarness)).getMessage();
-    return { harness, host, loader, from, said };
+    return { harness, host, loader, root, from, said };
   }
 
   it('is of whoever the address names, and goes to another by choosing', async () => {
@@ -59,6 +61,17 @@ describe('CardScreen', () => {
     await person.choose('Juno');
     await until(() => TestBed.inject(Router).url === '/card/juno');
     expect(host.querySelectorAll('article dray-sheet').length).toBe(1);
+  });
+
+  it('opens the coach’s hand on an exercise of the card, for whom it is', async () => {
+    const { host, root } = await screenAt('/card/tamsin');
+    const another = () => host.querySelector<HTMLElement>('[aria-label^="Another for A1"]');
+    await until(() => another() !== null);
+    another()!.click();
+    await until(async () => (await root.getAllHarnesses(MatDialogHarness)).length === 1);
+    const dialog = await root.getHarness(MatDialogHarness);
+    expect(await dialog.getText()).toContain('Tamsin · Squat');
+    TestBed.inject(MatDialog).closeAll();
   });
 
   it('says that there is nobody of that name, with a way on', async () => {

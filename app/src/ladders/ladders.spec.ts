@@ -2,9 +2,13 @@ import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { MatChipOptionHarness } from '@angular/material/chips/testing';
+import { MatButtonHarness } from '@angular/material/button/testing';
+import { MatDialogHarness } from '@angular/material/dialog/testing';
+import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import { MatInputHarness } from '@angular/material/input/testing';
 import { MatSliderHarness } from '@angular/material/slider/testing';
 import type { DrayDb } from '../data/dray-db';
+import { ViewStore } from '../state/view-store';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
 import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { LaddersScreen } from './ladders';
@@ -16,6 +20,7 @@ describe('LaddersScreen', () => {
     db = provideFreshBrowser();
     TestBed.configureTestingModule({ providers: [provideRouter([])] });
     await openedDocuments();
+    TestBed.inject(ViewStore).showSession('tuesday');
   });
 
   afterEach(() => {
@@ -77,6 +82,27 @@ describe('LaddersScreen', () => {
     expect(host.querySelectorAll('.wrong path').length).toBeGreaterThan(0);
     await press('hips sag or rise');
     expect(host.querySelectorAll('.wrong path').length).toBe(0);
+  });
+
+  it('gives a rung to somebody: whom and why is asked, and it is theirs', async () => {
+    const { fixture, documents, press } = await screen();
+    await press('Give it to somebody');
+    const root = TestbedHarnessEnvironment.documentRootLoader(fixture);
+    await until(async () => (await root.getAllHarnesses(MatDialogHarness)).length === 1);
+    await (await root.getHarness(ChoiceHarness.with({ named: 'For whom' }))).choose('Juno');
+    await until(async () =>
+      (await (await root.getHarness(MatDialogHarness)).getText()).includes('Juno · Squat'),
+    );
+    const inside = '.mat-mdc-dialog-container';
+    const because = await root.getHarness(
+      MatFormFieldHarness.with({ floatingLabelText: 'because', ancestor: inside }),
+    );
+    await (await because.getControl(MatInputHarness))!.setValue('a cold');
+    await (await root.getHarness(MatButtonHarness.with({ text: 'Set by hand', ancestor: inside }))).click();
+    await until(() => documents.document()!.overrides.length === 1);
+    expect(documents.document()!.overrides[0]).toEqual(
+      jasmine.objectContaining({ participantId: 'juno', slotId: 'tue-squat', reason: 'a cold' }),
+    );
   });
 
   it('leaves out what needs the floor where there is none', async () => {
