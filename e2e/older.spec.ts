@@ -90,19 +90,17 @@ function odd(demo: Json, seed: number): Buffer {
   }
 }
 
-test('what is taken of documents that were tampered with breaks no screen', async ({ page }) => {
-  await page.goto('/settings');
-  await page.getByRole('button', { name: 'Look round the boatyard' }).click();
-  const demo = JSON.parse((await fileOf(page, 6)).buffer.toString()) as Json;
-  const open = (screen: string) =>
-    page.getByRole('navigation', { name: 'Dray' }).getByRole('link', { name: screen }).click();
-  for (const seed of [16, 17, 18]) {
-    const name = `odd ${seed}.json`;
+for (const seed of [16, 17, 18]) {
+  test(`what is taken of documents that were tampered with breaks no screen (${seed})`, async ({ page }) => {
+    await page.goto('/settings');
+    await page.getByRole('button', { name: 'Look round the boatyard' }).click();
+    const demo = JSON.parse((await fileOf(page, 6)).buffer.toString()) as Json;
+    const buffer = odd(demo, seed);
     await page
       .locator('input[type=file]')
-      .setInputFiles({ name, mimeType: 'application/json', buffer: odd(demo, seed) });
+      .setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer });
     await page.getByRole('button', { name: 'Import it' }).click();
-    await expect(page.getByText(`Imported: ${name}.`)).toBeVisible();
+    await expect(page.getByRole('alertdialog')).toHaveCount(0);
     for (const screen of [
       'Plan',
       'Board',
@@ -114,8 +112,8 @@ test('what is taken of documents that were tampered with breaks no screen', asyn
       'Ladders',
       'Settings',
     ]) {
-      await open(screen);
+      await page.getByRole('navigation', { name: 'Dray' }).getByRole('link', { name: screen }).click();
       await expect(page.locator('main').getByRole('heading').first()).toBeAttached();
     }
-  }
-});
+  });
+}
