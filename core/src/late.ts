@@ -22,6 +22,7 @@ export * from './program/project';
 export * from './program/session-load';
 export * from './program/session-effort';
 export * from './program/edit-program';
+export * from './program/replan';
 export * from './program/either-side';
 export * from './program/first-class';
 export * from './logging';

@@ -74,6 +74,28 @@ describe('CardScreen', () => {
     TestBed.inject(MatDialog).closeAll();
   });
 
+  it('shows another exercise that the coach has given them, why, and what they still have to mind', async () => {
+    const documents = await openedDocuments();
+    documents.edit('another exercise', (document) => ({
+      ...document,
+      overrides: [
+        {
+          id: 'hand',
+          participantId: 'tamsin',
+          slotId: 'tue-squat',
+          fromWeek: 1,
+          rungId: 'squat-free',
+          reason: 'tired',
+        },
+      ],
+    }));
+    const { host } = await screenAt('/card/tamsin');
+    const squat = () => host.querySelector('[data-testid="line-tue-squat"]')?.textContent ?? '';
+    await until(() => squat().includes('your coach: tired'));
+    expect(squat()).toContain('Free squat, to a high seat');
+    expect(squat()).toContain('knee: less depth');
+  });
+
   it('says that there is nobody of that name, with a way on', async () => {
     const { host } = await screenAt('/card/nobody');
     expect(host.textContent).toContain('There is nobody by that name in the class.');

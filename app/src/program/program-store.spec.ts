@@ -125,6 +125,42 @@ describe('ProgramStore', () => {
     expect(shown().slice(5)).toEqual(['2026-12-12']);
   });
 
+  it('takes out the first of two classes in a week: what was done of it stays, and so does the second', async () => {
+    const opened = store();
+    opened.show('noon');
+    const first = () =>
+      opened
+        .calendar()[0]!
+        .days.flatMap(({ classes }) => classes.map(({ date, logged }) => (logged ? `${date} logged` : date)));
+    await opened.documents.record('a set', [
+      {
+        id: 'bug',
+        participantId: 'bram',
+        sessionId: 'noon',
+        slotId: 'noon-bug',
+        week: 1,
+        date: '2026-11-02',
+        exerciseId: 'dead-bug',
+        set: 1,
+        counted: 'reps',
+        amount: 8,
+      },
+    ]);
+    expect(first()).toEqual(['2026-10-29', '2026-11-02 logged']);
+    opened.takeOut(1, 0);
+    expect(first()).toEqual(['2026-10-29', '2026-11-02 logged']);
+    expect(opened.calendar()[1]!.days.flatMap(({ classes }) => classes).length).toBe(1);
+    expect(opened.documents.document()!.log.map(({ date, nth }) => [date, nth])).toEqual([['2026-11-02', 2]]);
+    // What is not planned any more and was held stays, however often it is asked for.
+    const monday = opened.calendar()[0]!.days.at(-1)!.classes[0]!;
+    opened.takeOut(1, monday.index);
+    expect(first()).toEqual(['2026-10-29', '2026-11-02 logged']);
+    opened.documents.undo();
+    expect(opened.documents.document()!.log.map(({ date, nth }) => [date, nth])).toEqual([
+      ['2026-11-02', undefined],
+    ]);
+  });
+
   it('counts the sets of a week for the person who is shown, none on a holiday', () => {
     const opened = store();
     opened.showPerson('juno');

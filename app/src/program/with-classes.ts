@@ -2,14 +2,14 @@ import {
   cancelClass,
   classId,
   dateIn,
+  MOST_DAYS_A_WEEK,
   moveClass,
   programWeek,
   WEEKDAY_WORDS,
-  type PlannedDay,
-  type Program,
+  type ProgramDay,
   type Session,
 } from '@dray/core';
-import { moveDay, placeBetween } from '@dray/core/late';
+import { moveDay, placeBetween, replanDays } from '@dray/core/late';
 import type { Signal } from '@angular/core';
 import { patchState, signalStoreFeature, type, withMethods } from '@ngrx/signals';
 import type { CalendarWeek } from './calendar';
@@ -52,20 +52,22 @@ export function withClasses<_>() {
         },
         add(week: number, weekday: number, sessionId: string): void {
           if (sessionId === '') return;
+          const program = store.program();
+          if (!program) return;
           const from = (own: number) => own === week || (store.onwards() && own > week);
-          store.change($localize`one more class`, (program) => ({
-            ...program,
-            weeks: program.weeks.map((own) =>
-              from(own.week) && own.days.length < 14
-                ? { ...own, days: [...own.days, { weekday, sessionId }] }
-                : own,
+          store.documents.edit($localize`one more class`, (document) =>
+            replanDays(document, program.id, ({ week: own, days }) =>
+              from(own) && days.length < MOST_DAYS_A_WEEK ? [...days, { weekday, sessionId }] : days,
             ),
-          }));
+          );
         },
         /** An easy session between the hard days of every week from this one on. */
         between(session: Session): void {
-          store.change($localize`${session.name} between`, (program) =>
-            placeBetween(program, session.id, store.view.today()),
+          const program = store.program();
+          if (!program) return;
+          const placed = placeBetween(program, session.id, store.view.today());
+          store.documents.edit($localize`${session.name} between`, (document) =>
+            replanDays(document, program.id, ({ week, days }) => programWeek(placed, week)?.days ?? days),
           );
         },
         /** A class falls out on its day, or is held after all. */
@@ -84,40 +86,26 @@ export function withClasses<_>() {
           const one = classAt(week, index);
           const program = store.program();
           const gone = programWeek(program, week)?.days[index];
-          const goes = (own: number, day: PlannedDay | undefined, at: number) =>
+          const goes = (own: number, day: ProgramDay, at: number) =>
             own === week
               ? at === index
               : store.onwards() &&
                 own > week &&
-                gone !== undefined &&
-                day?.sessionId === gone.sessionId &&
+                day.sessionId === gone?.sessionId &&
                 day.weekday === gone.weekday;
-          const taken = classes().filter(
-            ({ week: own, index: at, logged }) =>
-              !logged && goes(own, programWeek(program, own)?.days[at], at),
-          );
           // One that is beside the plan and logged is what was done.
-          if (!program || (one?.extra && taken.length === 0)) return;
-          const ids = new Set(taken.map(({ session, week: own, nth }) => classId(session.id, own, nth)));
-          store.documents.edit($localize`a class less`, (document) => ({
-            ...document,
-            classes: document.classes.filter(({ id }) => !ids.has(id)),
-            programs: document.programs.map((other) =>
-              other.id === program.id ? editDays(other, (day, own, at) => !goes(own, day, at)) : other,
-            ),
-          }));
+          if (!one || !program || (one.extra && one.logged)) return;
+          const id = classId(one.session.id, week, one.nth);
+          store.documents.edit($localize`a class less`, (document) =>
+            one.extra
+              ? { ...document, classes: document.classes.filter((other) => other.id !== id) }
+              : replanDays(document, program.id, ({ week: own, days }) =>
+                  days.filter((day, at) => !goes(own, day, at)),
+                ),
+          );
           patchState(store, { at: undefined });
         },
       };
     }),
   );
-}
-
-/** A program with those of its days that are kept; a week of which all are is the same week. */
-function editDays(program: Program, kept: (day: PlannedDay, week: number, at: number) => boolean): Program {
-  const weeks = program.weeks.map((own) => {
-    const days = own.days.filter((day, at) => kept(day, own.week, at));
-    return days.length === own.days.length ? own : { ...own, days };
-  });
-  return { ...program, weeks };
 }

@@ -31,3 +31,5 @@ export const MOST_LIFTED_WORDS = `${MOST_LIFTED_KG} kg (660 lb)`;
 
 export const MOST_WEEKS = 16;
 export const LEAST_WEEKS = 2;
+/** Two classes a day. */
+export const MOST_DAYS_A_WEEK = 14;

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { MOST_WEEKS, WHOLE_CAP_PERCENT } from './limits';
+import { MOST_DAYS_A_WEEK, MOST_WEEKS, WHOLE_CAP_PERCENT } from './limits';
 import { schemeSchema } from './scheme';
 import { archivedSchema, idSchema, nameSchema } from './vocabulary';
 
@@ -10,7 +10,7 @@ export type ProgramDay = z.infer<typeof programDaySchema>;
 
 export const programWeekSchema = z.strictObject({
   week: z.int().min(1).max(MOST_WEEKS),
-  days: z.array(programDaySchema).max(14),
+  days: z.array(programDaySchema).max(MOST_DAYS_A_WEEK),
   /** Fewer sets at the same load, and nothing grows. */
   lighter: z.boolean().optional(),
 });
