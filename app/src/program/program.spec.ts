@@ -113,6 +113,20 @@ describe('ProgramScreen', () => {
     expect(days()).toEqual(before);
   });
 
+  it('deletes a class by its key, and goes on to the one after it', async () => {
+    const { fixture, host, weeks } = await screen();
+    const classAt = (week: number, index: number) =>
+      host.querySelector<HTMLElement>(`#class-${week}-${index}`);
+    await until(() => classAt(8, 1) !== null);
+    classAt(6, 0)!.click();
+    await fixture.whenStable();
+    classAt(6, 0)!.dispatchEvent(new KeyboardEvent('keydown', { key: 'Delete', bubbles: true }));
+    await fixture.whenStable();
+    expect(weeks().map(({ days }) => days.length)).toEqual([2, 2, 2, 2, 2, 1, 1, 1]);
+    expect(document.activeElement).toBe(classAt(6, 0));
+    expect(document.activeElement?.textContent).toContain('Friday');
+  });
+
   it('says what to expect week by week, where the kit ends, and when it could not be worked out', async () => {
     const first = await screen();
     await until(() => first.host.textContent.includes('is the heaviest there is'));

@@ -184,9 +184,15 @@ export class ProgramScreen {
     this.adding.update((adding) => ({ ...adding, ...part }));
   }
 
-  protected takeOut(week: number, index: number): void {
-    this.program.takeOut(week, index);
+  /** The focus goes on to the class after it: from what comes to stand in the rail a key would change how all of them grow. */
+  protected takeOut(gone: DayClass): void {
+    this.program.takeOut(gone.week, gone.index);
     this.notice.done($localize`The class is deleted.`);
+    this.focus.afterwards(() => {
+      const classes = this.program.calendar().flatMap(({ days }) => days.flatMap((day) => day.classes));
+      const next = classes.find(({ date }) => date >= gone.date) ?? classes.at(-1);
+      return next ? `class-${next.week}-${next.index}` : '';
+    });
   }
 
   protected remove(): void {
@@ -224,7 +230,7 @@ export class ProgramScreen {
       this.program.move(one.week, one.index, weekday);
       this.focus.afterwards(() => `class-${one.week}-${one.index}`);
     } else if (event.key === 'Delete') {
-      this.takeOut(one.week, one.index);
+      this.takeOut(one);
     }
   }
 
