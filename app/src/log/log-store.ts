@@ -50,6 +50,8 @@ export interface LogRow {
   readonly effort: number | undefined;
   readonly minutes: number | undefined;
   readonly logged: number;
+  /** Nothing is left to write down: what is left out for them is not missing. */
+  readonly whole: boolean;
 }
 
 /** The class's day as it is written down: who did what of which exercise. */
@@ -100,6 +102,9 @@ export const LogStore = signalStore(
           minutes: visit?.minutes,
           // Written down is what is on the disk.
           logged: own.filter((at) => at.entries.length > 0 && !at.underWay).length,
+          whole: own.every(
+            ({ cell, entries, underWay }) => (entries.length > 0 || cell?.status === 'leftOut') && !underWay,
+          ),
         };
       });
     }),

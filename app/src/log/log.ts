@@ -157,13 +157,15 @@ export class LogScreen {
     return cell?.status === 'ready' ? cell.version.name : '';
   }
 
-  protected amounts({ entries }: LogCell): string {
+  /** Of both sides, or of each. */
+  protected amounts({ entries }: LogCell): string[] {
     const sides = entries.some(({ side }) => side !== undefined);
     const sets = [...entries].sort((a, b) => a.set - b.set);
     const list = (own: typeof sets) => own.map(({ amount }) => amount).join(' ');
     const unit = entries[0]?.counted === 'seconds' ? ' s' : '';
-    if (!sides) return list(sets) + unit;
-    return `${list(sets.filter(({ side }) => side === 'left'))} | ${list(sets.filter(({ side }) => side === 'right'))}${unit}`;
+    if (!sides) return [list(sets) + unit];
+    const [left, right] = ['left', 'right'].map((own) => list(sets.filter(({ side }) => side === own)));
+    return [`${left} |`, `${right}${unit}`];
   }
 
   /** What else was said, beside the reps. */
@@ -238,11 +240,12 @@ export class LogScreen {
     } else if (event.key === 'Delete' || event.key === 'Backspace') {
       void this.log.clear();
     } else if (/^[0-9lr@=]$/.test(event.key)) {
-      // The field takes the focus before the letter lands, so that it lands there; the frame's digits must not have it.
-      this.beside()?.show();
-      this.focus.on('done-text');
+      // The frame's digits must not have it: it lands in the field, which takes the focus before, or is told of it where it comes to
+      // be seen only then.
       event.stopPropagation();
-      return;
+      this.beside()?.show();
+      if (this.focus.on('done-text')) return;
+      if (this.log.selected()?.cell?.status === 'ready') this.typed.update((typed) => typed + event.key);
     } else return;
     event.preventDefault();
     // The digits are the frame's way to other screens everywhere else.

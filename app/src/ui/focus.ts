@@ -6,10 +6,17 @@ export class Focus {
   private readonly page = inject(DOCUMENT);
   private readonly injector = inject(Injector);
 
-  /** At once where it stands already, so that the next key finds it; else when it has been drawn. */
-  on(id: string): void {
-    if (this.page.getElementById(id)) this.page.getElementById(id)?.focus();
-    else this.afterwards(() => id);
+  /**
+   * At once where it can be seen already, so that the next key finds it; else when it has been drawn.
+   *
+   * @returns whether it has the focus
+   */
+  on(id: string): boolean {
+    const element = this.page.getElementById(id);
+    element?.focus();
+    const has = element !== null && this.page.activeElement === element;
+    if (!has) this.afterwards(() => id);
+    return has;
   }
 
   /** When what has changed has been drawn: then what `id` says by then. */
