@@ -104,6 +104,30 @@ describe('KitScreen', () => {
     expect(wendel.kitIds).toContain('kit-tamsin');
   });
 
+  it('is archived by the menu, so that nobody is given loads of it, and comes back, as a deleted one does', async () => {
+    const { fixture, host, loader, documents, kit } = await screen();
+    const root = TestbedHarnessEnvironment.documentRootLoader(fixture);
+    const menu = await loader.getHarness(MatMenuHarness.with({ selector: '[aria-label="More"]' }));
+    const from = async (...path: [{ text: string | RegExp }, ...{ text: string | RegExp }[]]) => {
+      await menu.open();
+      await menu.clickItem(...path);
+    };
+    const { name } = kit();
+    const shown = () => host.querySelector('h1')!.textContent;
+    const said = async () => (await root.getHarness(MatSnackBarHarness)).getMessage();
+    await from({ text: 'Archive this kit' });
+    expect(shown()).not.toBe(name);
+    expect(await said()).toBe(`${name} is archived: nobody is given loads of it.`);
+    await from({ text: 'Archived' }, { text: new RegExp(name) });
+    expect([shown(), documents.archivedKits().length]).toEqual([name, 0]);
+    await from({ text: 'Duplicate this kit' });
+    expect(documents.document()!.kits.length).toBe(7);
+    await from({ text: 'Delete this kit' });
+    expect(documents.document()!.kits.length).toBe(6);
+    documents.undo();
+    expect(documents.document()!.kits.length).toBe(7);
+  });
+
   it('refuses a kit without a name, and keeps the old one', async () => {
     const { loader, kit } = await screen();
     const name = await loader.getHarness(FieldHarness.with({ named: 'Name of the kit' }));

@@ -52,6 +52,61 @@ describe('PrescriptionForm', () => {
     expect(text()).toBe('5 × 10–14 each side, @70%, rest 120 s');
   });
 
+  it('goes from one kind of work to another, with the numbers each has', async () => {
+    const { field, choose, text } = await formOf('3 × 40 s');
+    await choose('of', 'seconds held');
+    expect(text()).toBe('3 × hold 40 s');
+    await choose('of', 'reps or seconds');
+    await (await field('reps')).write('12');
+    await (await field('or seconds')).write('45');
+    expect(text()).toBe('3 × 12 or 45 s');
+    await choose('of', 'as many as possible');
+    await (await field('up to')).write('20');
+    expect(text()).toBe('3 × max up to 20');
+    await (await field('up to')).write('');
+    await (await field('in seconds')).write('90');
+    expect(text()).toBe('3 × max in 90 s');
+    await choose('of', 'seconds of work');
+    expect(text()).toBe('3 × 90 s');
+    await choose('of', 'reps');
+    expect(text()).toBe('3 × 10');
+  });
+
+  it('has room for a range also above the most that may be asked', async () => {
+    const { choose, text } = await formOf('3 × 100');
+    await choose('of', 'reps, a range');
+    expect(text()).toBe('3 × 96–100');
+  });
+
+  it('says how hard in each of the ways there are', async () => {
+    const { field, choose, text } = await formOf('3x10 2 left');
+    const said = async (kind: string, unit: string, number: string) => {
+      await choose('how hard', kind);
+      await (await field(unit)).write(number);
+      return text();
+    };
+    expect(await said('effort', 'of 10', '7.5')).toBe('3 × 10, effort 7.5');
+    expect(await said('share of body mass', '% of body', '50')).toBe('3 × 10, 50% of body');
+    expect(await said('a load', 'kg', '12.5')).toBe('3 × 10, 12.5 kg');
+    expect(await said('reps left', 'left', '3')).toBe('3 × 10, 3 left');
+    await choose('how hard', 'as the rung says');
+    expect(text()).toBe('3 × 10, as the rung says');
+    await choose('how hard', 'not said');
+    expect(text()).toBe('3 × 10');
+  });
+
+  it('says how each side is done, and how sets differ', async () => {
+    const { field, choose, text } = await formOf('3x10 2 left');
+    await choose('sides', 'each, alternating');
+    expect(text()).toContain('alternating');
+    await choose('sides', 'at once');
+    await choose('from set to set', 'reps down by 2');
+    await (await field('by')).write('3');
+    expect(text()).toContain('reps down by 3');
+    await choose('from set to set', 'all the same');
+    expect(text()).toBe('3 × 10, 2 left');
+  });
+
   it('judges a number with the rest of the work, and leaves what stood', async () => {
     const { field, text } = await formOf('4x8-10 2 left');
     const from = await field('from');

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import {
+  MOST_REPS,
   formatMass,
   fromUnit,
   middleAmount,
@@ -191,9 +192,11 @@ export class PrescriptionForm {
     const { amount, clocked } = middleAmount(this.prescription().work);
     const reps = clocked ? 10 : Math.floor(amount);
     const seconds = clocked ? amount : 30;
+    // A range has room above, also where there are as many as may be asked.
+    const low = Math.min(reps, MOST_REPS - 4);
     const works: Record<WorkKind, Work> = {
       reps: { kind: 'reps', reps },
-      range: { kind: 'range', low: reps, high: reps + 4 },
+      range: { kind: 'range', low, high: low + 4 },
       time: { kind: 'time', seconds },
       hold: { kind: 'hold', seconds },
       most: { kind: 'most' },

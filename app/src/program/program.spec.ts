@@ -1,11 +1,17 @@
+import { CdkDropList, type CdkDrag, type CdkDragDrop } from '@angular/cdk/drag-drop';
 import { TestbedHarnessEnvironment } from '@angular/cdk/testing/testbed';
 import { TestBed } from '@angular/core/testing';
+import { MatButtonHarness } from '@angular/material/button/testing';
 import { MatCheckboxHarness } from '@angular/material/checkbox/testing';
+import { MatMenuHarness } from '@angular/material/menu/testing';
 import { MatTableHarness } from '@angular/material/table/testing';
+import { By } from '@angular/platform-browser';
 import type { DrayDb } from '../data/dray-db';
 import { openedDocuments, provideFreshBrowser, stepsOf, until } from '../testing';
 import { ChoiceHarness, FieldHarness } from '../ui/forms/testing';
 import { PROJECT, type Path } from '../workers/project';
+import type { CalendarDay, DayClass } from './calendar';
+import { Closing } from './closing';
 import { ProgramScreen } from './program';
 
 const PATH: Path = {
@@ -125,6 +131,81 @@ describe('ProgramScreen', () => {
     expect(weeks().map(({ days }) => days.length)).toEqual([2, 2, 2, 2, 2, 1, 1, 1]);
     expect(document.activeElement).toBe(classAt(6, 0));
     expect(document.activeElement?.textContent).toContain('Friday');
+  });
+
+  it('moves a class by its keys, no further than the week goes, and by dragging it', async () => {
+    const { fixture, host, weeks } = await screen();
+    const days = () => weeks()[5]!.days.map(({ weekday }) => weekday);
+    const classAt = (index: number) => host.querySelector<HTMLElement>(`#class-6-${index}`)!;
+    const key = async (name: string) => {
+      classAt(1).dispatchEvent(new KeyboardEvent('keydown', { key: name, altKey: true, bubbles: true }));
+      await fixture.whenStable();
+    };
+    await until(() => host.querySelector('#class-8-1') !== null);
+    classAt(1).click();
+    await fixture.whenStable();
+    await key('ArrowRight');
+    await key('ArrowRight');
+    expect(days()).toEqual([2, 7]);
+    expect(document.activeElement).toBe(classAt(1));
+    await key('ArrowRight');
+    expect(days()).toEqual([2, 7]);
+    await key('ArrowLeft');
+    expect(days()).toEqual([2, 6]);
+
+    const day = (weekday: number) =>
+      fixture.debugElement
+        .queryAll(By.directive(CdkDropList))
+        .find(({ nativeElement }) => (nativeElement as HTMLElement).dataset['testid'] === `day-6-${weekday}`)!
+        .injector.get(CdkDropList<CalendarDay>);
+    const [one] = day(6).data.classes;
+    const item = { data: one } as CdkDrag<DayClass>;
+    day(4).dropped.emit({ item, container: day(4) } as CdkDragDrop<CalendarDay, CalendarDay, DayClass>);
+    expect(days()).toEqual([2, 4]);
+  });
+
+  it('cancels a class that is not logged, holds it after all, and says when nobody comes', async () => {
+    const { fixture, host, loader, documents } = await screen();
+    const press = async (text: string) => (await loader.getHarness(MatButtonHarness.with({ text }))).click();
+    await until(() => host.querySelector('#class-8-1') !== null);
+    const tuesday = () => host.querySelector<HTMLElement>('#class-6-0')!;
+    tuesday().click();
+    await fixture.whenStable();
+    await press('Cancel it');
+    expect(tuesday().textContent).toContain('cancelled');
+    await press('Held after all');
+    expect(tuesday().textContent).not.toContain('cancelled');
+    const closing = fixture.debugElement.query(By.directive(Closing)).componentInstance as Closing;
+    closing.closed.emit({ from: '2026-12-01', to: '2026-12-04', name: 'slip week' });
+    await fixture.whenStable();
+    expect(host.querySelector('[data-testid="day-6-2"]')!.textContent).toContain('slip week');
+    expect(documents.document()!.programs[0]!.holidays?.length).toBe(1);
+  });
+
+  it('leaves as a calendar file, is archived with its sets kept, and comes back', async () => {
+    const { host, loader, documents } = await screen();
+    const names: string[] = [];
+    spyOn(HTMLAnchorElement.prototype, 'click').and.callFake(function (this: HTMLAnchorElement) {
+      names.push(this.download);
+    });
+    const menu = await loader.getHarness(MatMenuHarness.with({ selector: '[aria-label="More"]' }));
+    const from = async (...path: [{ text: string | RegExp }, ...{ text: string | RegExp }[]]) => {
+      await menu.open();
+      await menu.clickItem(...path);
+    };
+    await from({ text: 'Calendar file' });
+    expect(names).toEqual(['eight-weeks-before-the-slip.ics']);
+    const shown = () => host.querySelector('h1')!.textContent;
+    const before = shown();
+    await from({ text: 'Archive this program' });
+    expect(shown()).not.toBe(before);
+    expect(documents.archivedPrograms().map(({ name }) => name)).toEqual([before]);
+    await from({ text: 'Archived' }, { text: /Eight weeks/ });
+    expect([shown(), documents.archivedPrograms().length]).toEqual([before, 0]);
+    await from({ text: 'Delete this program' });
+    expect(shown()).not.toBe(before);
+    documents.undo();
+    expect(documents.document()!.programs.map(({ name }) => name)).toContain(before);
   });
 
   it('says what to expect week by week, where the kit ends, and when it could not be worked out', async () => {

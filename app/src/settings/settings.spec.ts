@@ -5,9 +5,12 @@ import { MatDialogHarness } from '@angular/material/dialog/testing';
 import { MatRadioGroupHarness } from '@angular/material/radio/testing';
 import { provideRouter } from '@angular/router';
 import { boatyard } from '@dray/demo';
-import { serializeDocument } from '@dray/core';
+import { parseDocument, serializeDocument } from '@dray/core';
 import type { DrayDb } from '../data/dray-db';
+import { Snapshots } from '../data/snapshots';
+import { Keeper } from '../state/keeper';
 import { openedDocuments, provideFreshBrowser, until } from '../testing';
+import { BackupFile } from '../ui/backup-file';
 import { FieldHarness } from '../ui/forms/testing';
 import { SettingsScreen } from './settings';
 
@@ -38,7 +41,7 @@ describe('SettingsScreen', () => {
       field.dispatchEvent(new Event('change'));
       await fixture.whenStable();
     };
-    return { documents, loader, outside, host, give };
+    return { documents, fixture, loader, outside, host, give };
   }
 
   it('keeps a time between the work, and the usual one where it is emptied', async () => {
@@ -77,6 +80,46 @@ describe('SettingsScreen', () => {
     await (await outside.getHarness(MatButtonHarness.with({ text: 'Import it' }))).click();
     await until(() => documents.document()?.participants.length === 5);
     await until(() => document.body.textContent.includes('Imported: class.dray.json.'));
+  });
+
+  it('exports everything to a file, and says by which name', async () => {
+    const { outside } = await screen();
+    const names: string[] = [];
+    spyOn(TestBed.inject(BackupFile), 'save').and.callFake((name, text) => {
+      names.push(name);
+      expect(parseDocument(text).ok).toBeTrue();
+      return Promise.resolve(name);
+    });
+    await (await outside.getHarness(MatButtonHarness.with({ text: /Export to a file/ }))).click();
+    await until(() => document.body.textContent.includes(`Saved: ${names[0]}.`));
+    expect(names.length).toBe(1);
+  });
+
+  it('goes back to an earlier state once it has shown what that changes', async () => {
+    const { documents, outside, fixture } = await screen();
+    await TestBed.inject(Snapshots).take('replaced', documents.document()!);
+    await TestBed.inject(Keeper).look();
+    documents.edit('somebody less', (document) => ({
+      ...document,
+      participants: document.participants.slice(1),
+    }));
+    await fixture.whenStable();
+    await (await outside.getHarness(MatButtonHarness.with({ text: 'Go back …' }))).click();
+    await until(async () => (await outside.getAllHarnesses(MatDialogHarness)).length === 1);
+    expect(documents.document()!.participants.length).toBe(5);
+    await (await outside.getHarness(MatButtonHarness.with({ text: 'Import it' }))).click();
+    await until(() => documents.document()?.participants.length === 6);
+  });
+
+  it('says what else can be done where the browser does not promise to keep the class', async () => {
+    const { outside, fixture, host } = await screen();
+    const keeper = TestBed.inject(Keeper);
+    spyOn(keeper, 'keepForGood').and.resolveTo(false);
+    await until(() => keeper.persisted() !== undefined);
+    await fixture.whenStable();
+    expect(host.querySelector('[data-testid="kept"]')!.textContent).toContain('may clear it');
+    await (await outside.getHarness(MatButtonHarness.with({ text: 'Keep it for good' }))).click();
+    await until(() => document.body.textContent.includes('The browser does not promise it.'));
   });
 
   it('says in words why a file is not taken in, and changes nothing', async () => {

@@ -29,6 +29,9 @@ export const WHOLE_CAP_PERCENT = { least: 5, most: 100 } as const;
 export const MOST_LIFTED_KG = 300;
 export const MOST_LIFTED_WORDS = `${MOST_LIFTED_KG} kg (660 lb)`;
 
+/** In one set. */
+export const MOST_REPS = 100;
+
 export const MOST_WEEKS = 16;
 export const LEAST_WEEKS = 2;
 /** Two classes a day. */

@@ -1,8 +1,9 @@
 import './without-eval';
 import * as z from 'zod';
+import { MOST_REPS } from './limits';
 
-const REPS_WORDS = 'reps are a whole number from 1 to 100';
-const repsSchema = z.int(REPS_WORDS).min(1, REPS_WORDS).max(100, REPS_WORDS);
+const REPS_WORDS = `reps are a whole number from 1 to ${MOST_REPS}`;
+const repsSchema = z.int(REPS_WORDS).min(1, REPS_WORDS).max(MOST_REPS, REPS_WORDS);
 const SECONDS_WORDS = 'a time is a whole number of seconds, from 1 to 3600';
 const secondsSchema = z.int(SECONDS_WORDS).min(1, SECONDS_WORDS).max(3600, SECONDS_WORDS);
 
