@@ -10,6 +10,8 @@ export interface Catalog {
   /** Every version there is: each rung of each ladder, and each exercise that stands on none. */
   readonly versions: readonly Version[];
   readonly versionByRung: ReadonlyMap<string, Version>;
+  /** By an exercise's id, where it stands on a ladder: on the easiest of its rungs. */
+  readonly placeOf: ReadonlyMap<string, Version>;
   /** Of a combination's id too, and of one that words have varied: see `combinedId` and `variedId`. */
   readonly exerciseById: (id: string) => Exercise | undefined;
   readonly rungById: (id: string) => Rung | undefined;
@@ -35,7 +37,7 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
   const ladderMap = byId('ladder', ladders);
   const versions: Version[] = [];
   const versionByRung = new Map<string, Version>();
-  const onLadder = new Set<string>();
+  const placeOf = new Map<string, Version>();
 
   for (const ladder of ladders) {
     for (const rung of ladder.rungs) {
@@ -57,12 +59,11 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
       const version = versionOfRung(exercise, ladder.id, rung);
       versions.push(version);
       versionByRung.set(rung.id, version);
-      onLadder.add(exercise.id);
+      if (!placeOf.has(exercise.id)) placeOf.set(exercise.id, version);
     }
   }
   checkCycles(ladders);
-  for (const exercise of exercises)
-    if (!onLadder.has(exercise.id)) versions.push(versionOfExercise(exercise));
+  for (const exercise of exercises) if (!placeOf.has(exercise.id)) versions.push(versionOfExercise(exercise));
 
   const made = new Map<string, Exercise | undefined>();
   const exerciseById = (id: string): Exercise | undefined => {
@@ -77,6 +78,7 @@ export function buildCatalog(exercises: readonly Exercise[], ladders: readonly L
     ladders: ladderMap,
     versions,
     versionByRung,
+    placeOf,
     exerciseById,
     rungById: (id) => versionByRung.get(id)?.rung,
   };

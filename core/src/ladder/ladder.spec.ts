@@ -1,6 +1,14 @@
 import { aParticipant } from '../../testing/people';
 import { catalog } from '../library';
-import { chooseRung, muscleOverlap, rankSubstitutes, SCORE_WEIGHTS, type Version } from './index';
+import {
+  chooseRung,
+  isHarder,
+  muscleOverlap,
+  rankSubstitutes,
+  SCORE_WEIGHTS,
+  versionOfExercise,
+  type Version,
+} from './index';
 
 const ladder = (id: string) => catalog.ladders.get(id)!;
 const version = (rungId: string) => catalog.versionByRung.get(rungId)!;
@@ -58,6 +66,18 @@ describe('rankSubstitutes', () => {
       loadFit: () => 0.4,
     });
     expect(ranked[0]?.version.rung?.id).toBe('squat-free');
+  });
+
+  it('takes an exercise that is asked for by itself where it stands on its ladder, whoever it is for', () => {
+    const goblet = versionOfExercise(catalog.exerciseById('goblet-squat')!);
+    for (const tier of ['beginner', 'intermediate', 'advanced'] as const) {
+      const [first] = rankSubstitutes(goblet, { ...open, tier, loadFit: () => 0.4 }).filter(
+        ({ version: { exercise } }) => !exercise.loading?.required,
+      );
+      expect(first?.version.rung?.id).toBe('squat-free');
+    }
+    expect(isHarder(version('squat-shoulder-pair'), goblet, catalog)).toBe(true);
+    expect(isHarder(version('squat-free'), goblet, catalog)).toBe(false);
   });
 
   it('never offers what is above the tier or forbidden', () => {

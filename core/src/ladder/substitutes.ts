@@ -125,13 +125,23 @@ export function muscleOverlap(a: Exercise, b: Exercise): number {
   return common / all;
 }
 
+/** An exercise that was asked for by itself, where it stands on its ladder, if it stands on one. */
+function placed(version: Version, { placeOf }: Catalog): Version {
+  return version.rung ? version : (placeOf.get(version.exercise.id) ?? version);
+}
+
+/** How many rungs a version is further up a ladder than another; undefined where they are not on the same. */
+function rungsAbove(version: Version, than: Version, { ladders }: Catalog): number | undefined {
+  if (version.ladderId === undefined || version.ladderId !== than.ladderId) return undefined;
+  const rungs = ladders.get(version.ladderId)?.rungs ?? [];
+  const at = ({ rung }: Version) => rungs.findIndex(({ id }) => id === rung?.id);
+  return at(version) - at(than);
+}
+
 /** On one ladder every rung of distance counts; between ladders the tiers do. */
 function levelMatch(wanted: Version, candidate: Version, catalog: Catalog): number {
-  if (wanted.ladderId !== undefined && wanted.ladderId === candidate.ladderId) {
-    const rungs = catalog.ladders.get(wanted.ladderId)?.rungs ?? [];
-    const at = (version: Version) => rungs.findIndex(({ id }) => id === version.rung?.id);
-    return Math.max(0, 1 - 0.2 * Math.abs(at(wanted) - at(candidate)));
-  }
+  const rungs = rungsAbove(candidate, wanted, catalog);
+  if (rungs !== undefined) return Math.max(0, 1 - 0.2 * Math.abs(rungs));
   if (!wanted.tier || !candidate.tier) return 0.75;
   return 1 - Math.abs(tierSteps(candidate.tier, wanted.tier)) / 2;
 }
@@ -145,11 +155,8 @@ function levelMatch(wanted: Version, candidate: Version, catalog: Catalog): numb
  * @example isHarder(kneePressUp, wallPressUp, catalog) // true
  */
 export function isHarder(version: Version, than: Version, catalog: Catalog): boolean {
-  if (version.ladderId !== undefined && version.ladderId === than.ladderId) {
-    const rungs = catalog.ladders.get(version.ladderId)?.rungs ?? [];
-    const at = ({ rung }: Version) => rungs.findIndex(({ id }) => id === rung?.id);
-    return at(version) > at(than);
-  }
+  const rungs = rungsAbove(placed(version, catalog), placed(than, catalog), catalog);
+  if (rungs !== undefined) return rungs > 0;
   return version.tier !== undefined && than.tier !== undefined && tierSteps(version.tier, than.tier) > 0;
 }
 
@@ -165,12 +172,13 @@ export function scoreSubstitute(
   candidate: Version,
   context: Pick<SubstituteContext, 'loadFit' | 'catalog'>,
 ): RankedSubstitute {
+  const place = placed(wanted, context.catalog);
   const parts: ScoreParts = {
     pattern: patternMatch(wanted.exercise.pattern, candidate.exercise.pattern),
-    ladder: wanted.ladderId !== undefined && wanted.ladderId === candidate.ladderId ? 1 : 0,
+    ladder: place.ladderId !== undefined && place.ladderId === candidate.ladderId ? 1 : 0,
     muscles: muscleOverlap(wanted.exercise, candidate.exercise),
     load: context.loadFit(candidate),
-    level: levelMatch(wanted, candidate, context.catalog),
+    level: levelMatch(place, candidate, context.catalog),
     sides: wanted.exercise.laterality === candidate.exercise.laterality ? 1 : 0.5,
     position: wanted.exercise.position === candidate.exercise.position ? 1 : 0.5,
     stability: 1 - Math.abs(unsteadiness(wanted) - unsteadiness(candidate)) / 2,

@@ -8,6 +8,7 @@ import {
   type Participant,
   type Prescription,
   type Session,
+  type SlotSource,
 } from '../model';
 import { catalog } from '../library';
 import { sessionTimeline } from '../plan';
@@ -30,10 +31,10 @@ const gobletSet = { exerciseId: 'goblet-squat', loadKg: 20, reps: 8, reserve: 2,
 function ready(
   participant: Participant,
   things: Kit['implements'],
-  ladder: string,
+  of: string | SlotSource,
   plan?: Prescription,
 ): ReadyCell {
-  const cell = resolve(aSlot(ladder, plan), aContext(participant, things));
+  const cell = resolve(aSlot(of, plan), aContext(participant, things));
   if (cell.status !== 'ready') throw new Error(leftOutWords(cell.because).why);
   return cell;
 }
@@ -105,6 +106,23 @@ describe('resolve', () => {
     const kitStep = traceWords(cell.trace, 'kg').find(({ step }) => step === 'kit');
     expect(kitStep?.acted).toBe('substitute');
     expect(kitStep?.sentences.join(' ')).toMatch(/Nearest to “.*” is “.*”\.$/);
+  });
+
+  it('gives everyone without the kit what comes next to the exercise the plan gives all, not the foot of its ladder', () => {
+    // Common practice, no published source: the same movement with nothing in the hands.
+    const unloaded: readonly (readonly [exerciseId: string, instead: string])[] = [
+      ['goblet-squat', 'free-squat'],
+      ['shoulder-pair-squat', 'free-squat'],
+      ['pair-hinge', 'free-hinge'],
+      ['front-raise', 'empty-front-raise'],
+    ];
+    for (const [exerciseId, instead] of unloaded) {
+      for (const tier of TIERS) {
+        const cell = ready(aParticipant({ tier }), everyProp(), { kind: 'exercise', exerciseId });
+        expect(cell.version.exercise.id).withContext(`${exerciseId}, ${tier}`).toBe(instead);
+        expect(cell.load).toBeUndefined();
+      }
+    }
   });
 
   it('gives a beginner with nothing at all the wall, not the floor', () => {

@@ -1,6 +1,6 @@
 import type { Condition } from '../model';
 import { CAUTION_RULES, conditionForPlace } from '../caution';
-import { sameVersion, type Version } from '../ladder';
+import { isHarder, sameVersion, type Version } from '../ladder';
 import { STOPPING_PAIN } from '../progress';
 import type { Reason } from '../reason';
 import type { Cell, ReadyCell } from '../resolve';
@@ -32,7 +32,8 @@ export function hurt(review: SlotReview): Way | undefined {
   const spared = sparedBy(review, condition);
   if (spared) return wayTo('hurt', [reason(spared.version)], spared, pinOf(spared, cell), true);
   for (const { version, score } of review.alternatives()) {
-    if (!spares(version, condition) || isHarder(version, review)) continue;
+    // Nobody in pain is given something harder.
+    if (!spares(version, condition) || isHarder(version, cell.version, review.catalog)) continue;
     const next = notHeavier(review.withPin(versionPin(version)), review);
     if (!next) continue;
     const pin = { ...versionPin(version), ...numbersOf(next) };
@@ -56,17 +57,10 @@ function sparedBy(review: SlotReview, condition: Condition | undefined): ReadyCe
   for (const as of tries) {
     const begun = review.begin(as);
     if (begun?.status !== 'ready' || sameVersion(begun.version, cell.version)) continue;
-    const found = isHarder(begun.version, review) ? undefined : notHeavier(begun, review);
+    const found = isHarder(begun.version, cell.version, catalog) ? undefined : notHeavier(begun, review);
     if (found) return found;
   }
   return undefined;
-}
-
-/** Whether a version stands higher on the ladder than what hurt: nobody in pain is given something harder. */
-function isHarder({ ladderId, rung }: Version, { cell, catalog }: SlotReview): boolean {
-  const rungs = catalog.ladders.get(cell.version.ladderId ?? '')?.rungs ?? [];
-  const at = (id: string | undefined) => rungs.findIndex((one) => one.id === id);
-  return ladderId === cell.version.ladderId && at(rung?.id) > at(cell.version.rung?.id);
 }
 
 /** With no more in the hands than what hurt was done with; nothing where that cannot be. Common practice. */
