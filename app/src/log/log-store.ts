@@ -291,11 +291,12 @@ export const LogStore = signalStore(
 
 function asAsked(cell: ReadyCell, entries: readonly LogEntry[]): boolean {
   const asked = askedAmounts(cell);
+  const open = asksForMost(cell);
   return (
     entries.length === asked.length &&
     entries.every(
       ({ set, amount, pain, form }) =>
-        amount === asked[set - 1] && form !== 'lost' && !(pain && pain.score > 0),
+        (open || amount === asked[set - 1]) && form !== 'lost' && !(pain && pain.score > 0),
     )
   );
 }

@@ -5,7 +5,7 @@ import { MatDialogHarness } from '@angular/material/dialog/testing';
 import { MatFormFieldHarness } from '@angular/material/form-field/testing';
 import { By } from '@angular/platform-browser';
 import { provideRouter } from '@angular/router';
-import type { Prescription, Slot } from '@dray/core';
+import { editEachTier, editSlot } from '@dray/core';
 import { DocumentRepository } from '../data/document-repository';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
@@ -186,28 +186,14 @@ describe('LogScreen', () => {
     });
 
     it('with a number, where as many as possible were asked', async () => {
-      const most = (one: Prescription): Prescription => ({ ...one, work: { kind: 'most' } });
-      const asMany = ({
-        beginner,
-        intermediate,
-        advanced,
-      }: Slot['prescriptions']): Slot['prescriptions'] => ({
-        beginner: most(beginner),
-        intermediate: most(intermediate),
-        advanced: most(advanced),
-      });
       const documents = await openedDocuments();
       documents.edit('as many as possible', (document) => ({
         ...document,
-        sessions: document.sessions.map((session) => ({
-          ...session,
-          blocks: session.blocks.map((block) => ({
-            ...block,
-            slots: block.slots.map((slot) =>
-              slot.id === 'tue-squat' ? { ...slot, prescriptions: asMany(slot.prescriptions) } : slot,
-            ),
-          })),
-        })),
+        sessions: document.sessions.map((session) =>
+          editSlot(session, 'tue-squat', (slot) =>
+            editEachTier(slot, (one) => ({ ...one, work: { kind: 'most' } })),
+          ),
+        ),
       }));
       const { loader, cell, field, rail, settled, key, type, kept, at } = await opened();
       cell(0, 0).click();

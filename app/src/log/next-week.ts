@@ -3,7 +3,15 @@ import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
 import { overrideSchema, totalOf } from '@dray/core';
-import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
+import {
+  asksForMost,
+  evidenceWords,
+  nextWords,
+  pinInWords,
+  whyWords,
+  type Pin,
+  type Way,
+} from '@dray/core/late';
 import { defined } from '../data/defined';
 import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';
@@ -99,6 +107,11 @@ export class NextWeekScreen {
   /** One in each hand: what is shown and typed is each hand's. */
   protected isPair({ proposal: { next } }: Line): boolean {
     return next?.status === 'ready' && next.load?.hold === 'pair';
+  }
+
+  /** Of as many as possible nobody says how many. */
+  protected isOpen({ proposal: { next } }: Line): boolean {
+    return next?.status === 'ready' && asksForMost(next);
   }
 
   protected change(

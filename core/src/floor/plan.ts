@@ -8,7 +8,7 @@ import {
   type Timing,
 } from '../model';
 import { fullName } from '../ladder';
-import { askedWork, asksForMost, type AskedWork } from '../logging';
+import { askedWork, type AskedWork } from '../logging';
 import {
   atPace,
   middleAmount,
@@ -19,6 +19,7 @@ import {
   USUAL_TIMING,
   type Station,
 } from '../plan';
+import { asksForMost } from '../progress';
 import { loadWords, timedCell, type Cell, type ReadyCell } from '../resolve';
 
 /** One set of one person as the clock sees it, in whole milliseconds. */

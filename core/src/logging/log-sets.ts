@@ -1,6 +1,6 @@
-import { countedAs, type Done, type LogEntry } from '../model';
+import type { Done, LogEntry } from '../model';
 import { leversMoved } from '../ladder';
-import { askedInSet } from '../progress';
+import { askedInSet, countedIn } from '../progress';
 import { loadWords, type ReadyCell } from '../resolve';
 import type { TypedSet } from './read-sets';
 
@@ -62,7 +62,7 @@ export function askedWork(cell: ReadyCell): AskedWork {
     ...(rung && { rungId: rung.id }),
     ...(moved && { levers }),
     ...(cell.load && { hold: cell.load.hold }),
-    counted: countedAs(cell.work.kind),
+    counted: countedIn(cell),
     sets: Array.from({ length: cell.work.sets }, (_, at) => asked(at + 1)),
     beyond: asked(MOST_SETS + 1),
   };
@@ -70,11 +70,6 @@ export function askedWork(cell: ReadyCell): AskedWork {
 
 /** Past any set of a plan. */
 const MOST_SETS = 20;
-
-/** Whether a cell leaves open how many: nobody can have done "as asked" then. */
-export function asksForMost({ planned }: ReadyCell): boolean {
-  return planned.work.kind === 'most';
-}
 
 /** The sets of a cell in an empty log: as they are asked. */
 export function askedAmounts(cell: ReadyCell): number[] {

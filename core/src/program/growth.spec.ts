@@ -15,6 +15,7 @@ import {
   type Scheme,
 } from '../model';
 import { leftOutWords } from '../reason';
+import { cellInWords } from '../review';
 import { bodyMovedKg } from '../strength';
 import { massKey } from '../units';
 import { resolveBoard } from './index';
@@ -49,6 +50,39 @@ describe('four weeks of growth', () => {
       amount: work.amount + (week % 2 === 0 ? 2 : 0),
     }));
     expect(new Set(once.map(({ kg }) => kg)).size).toBe(1);
+  });
+
+  it('holds nobody to a number where as many as possible are asked, in a time or not', () => {
+    const SCHEMES: readonly Scheme[] = [
+      { kind: 'repsThenLoad', stepReps: 1, capPercent: 10 },
+      { kind: 'byReserve', capPercent: 10 },
+      { kind: 'technicalFailure', dropPercent: 5, capPercent: 10 },
+    ];
+    const most = (work: Prescription['work']): Prescription => ({
+      ...reps(3, 1),
+      work,
+      target: { kind: 'none' },
+    });
+    for (const plan of [most({ kind: 'most' }), most({ kind: 'most', seconds: 60 })]) {
+      for (const scheme of SCHEMES) {
+        const document = oneSlot('squat', plan, scheme, steady, [...dumbbells, ...everyProp()]);
+        const { cells } = train(document, 6, (_, set) => ({ amount: 10 - set, counted: 'reps' }));
+        const loads = cells.map((cell) => ready(cell).load?.kg);
+        expect(new Set(loads).size).withContext(`${plan.work.kind}, ${scheme.kind}`).toBe(1);
+        expect(traceText(cells[5])).toContain('what is beaten is last time’s number');
+        expect(cellInWords(ready(cells[5]), 'kg')).toMatch(/^3 × max/);
+      }
+    }
+  });
+
+  it('is lighter after weeks in which form went, also where as many as possible are asked', () => {
+    const plan: Prescription = { ...reps(3, 1), work: { kind: 'most' }, target: { kind: 'none' } };
+    const lost = story(
+      { kind: 'repsThenLoad', stepReps: 1, capPercent: 10 },
+      () => ({ amount: 9, form: 'lost' }),
+      plan,
+    );
+    expect(lost[3]!.kg).toBeLessThan(lost[0]!.kg!);
   });
 
   it('goes by what was left: up, the same, or down', () => {

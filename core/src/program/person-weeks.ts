@@ -19,6 +19,7 @@ import {
   fellShort,
   isOf,
   nextAsk,
+  openEnded,
   STOPPING_PAIN,
   waveAsk,
   withoutTraining,
@@ -398,6 +399,7 @@ function askAfter(
     return (
       withoutTraining(state) ??
       fellShort(state, scheme) ??
+      openEnded(state) ??
       sameAgain(cell, { step: 'target', kind: 'onceAWeek', amount: amountLike(cell.work, cell.work.amount) })
     );
   }
@@ -411,7 +413,7 @@ function sameWeek({ program }: SessionJob, before: ReadyCell, { week }: Week): b
 
 /** The numbers of a cell again; in a lighter week they are taken down later, and nothing else is said. */
 function sameAgain(
-  { work }: ReadyCell,
+  { work, planned }: ReadyCell,
   reason: Extract<Ask, { kind: 'repeat' }>['reason'] | undefined,
 ): Extract<Ask, { kind: 'repeat' }> {
   const amount = amountLike(work, work.amount);
@@ -419,7 +421,7 @@ function sameAgain(
     kind: 'repeat',
     amount,
     sets: work.sets,
-    reason: reason ?? { step: 'target', kind: 'asPlanned', amount },
+    reason: reason ?? { step: 'target', kind: 'asPlanned', amount, work: planned.work },
   };
 }
 

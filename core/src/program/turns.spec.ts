@@ -14,10 +14,12 @@ import {
   type ClassHeld,
   type DrayDocument,
   type LogEntry,
+  type Prescription,
   type Program,
   type Scheme,
 } from '../model';
 import { parseDocument, serializeDocument } from '../formats';
+import { editEachTier, editSlot } from '../plan';
 import type { ReadyCell } from '../resolve';
 import { logSets } from '../logging';
 import { addDays } from '../units';
@@ -149,6 +151,20 @@ describe('a session held twice a week', () => {
     const logged = done(done(everyClass, 1, 1), 1, 2);
     expect([1, 2].map((nth) => amountAt(logged, 1, nth))).toEqual([8, 9]);
     expect([1, 2].map((nth) => amountAt(logged, 2, nth))).toEqual([10, 11]);
+  });
+
+  it('asks for as many as possible on Friday too, and for no number of them', () => {
+    const start = twiceAWeek();
+    const most = (one: Prescription): Prescription => ({ ...one, work: { kind: 'most' } });
+    const open: DrayDocument = {
+      ...start,
+      sessions: start.sessions.map((session) =>
+        editSlot(session, session.blocks[0]?.slots[0]?.id ?? '', (slot) => editEachTier(slot, most)),
+      ),
+    };
+    const friday = cellAt(done(open, 1, 1, { amount: 9 }), 1, 2);
+    expect(traceText(friday)).toContain('what is beaten is last time’s number');
+    expect(traceText(friday)).not.toContain('15 reps');
   });
 
   it('is stopped on Friday by what hurt on Tuesday', () => {

@@ -81,7 +81,7 @@ export function evidenceFor(
   const entries = visit.filter((entry) => isOf(entry, cell.version));
   const [first] = entries;
   if (!first) return { kind: 'otherVersion', exerciseId: any.exerciseId, rungId: any.rungId };
-  const alike = entries.filter(({ counted }) => counted === countedAs(cell.work.kind));
+  const alike = entries.filter(({ counted }) => counted === countedIn(cell));
   const [counted] = alike;
   if (!counted) return { kind: 'countedOtherwise', counted: first.counted };
   return judged(cell, alike, counted, curve);
@@ -136,7 +136,29 @@ function otherLoad({ load, eachSet }: ReadyCell, entries: readonly LogEntry[]): 
   return loads.length > 0 && allOther ? Math.min(...loads) : undefined;
 }
 
-/** A set counts as asked with as many reps, or as many as a heavier load is worth; a lighter load counts where all had it. */
+/**
+ * Whether a cell leaves open how many: nobody can have done "as asked" then, nor fall short of it.
+ *
+ * @example asksForMost(cell) // true, of "3 × max"
+ */
+export function asksForMost({ planned }: Pick<ReadyCell, 'planned'>): boolean {
+  return planned.work.kind === 'most';
+}
+
+/**
+ * What a set of a cell is counted in: of as many as possible it is the repetitions, in a time too.
+ *
+ * @param cell ready
+ * @example countedIn(cell) // 'reps', of "as many as possible in 60 s"
+ */
+export function countedIn(cell: Pick<ReadyCell, 'planned' | 'work'>): LogEntry['counted'] {
+  return asksForMost(cell) ? 'reps' : countedAs(cell.work.kind);
+}
+
+/**
+ * A set counts as asked with as many reps, or as many as a heavier load is worth; a lighter load counts where all had it. Where it is
+ * open how many, any number does.
+ */
 function isAsAsked(
   cell: ReadyCell,
   { set, amount, loadKg }: LogEntry,
@@ -144,9 +166,10 @@ function isAsAsked(
   curve: RepCurve,
 ): boolean {
   const asked = askedInSet(cell, set);
-  if (asked.kg === undefined || loadKg === undefined || loadKg === 0) return amount >= asked.amount;
-  if (loadKg < asked.kg - SAME_WRITTEN_KG) return anotherLoad && amount >= asked.amount;
-  if (amount >= asked.amount || cell.work.kind !== 'reps') return amount >= asked.amount;
+  const enough = asksForMost(cell) || amount >= asked.amount;
+  if (asked.kg === undefined || loadKg === undefined || loadKg === 0) return enough;
+  if (loadKg < asked.kg - SAME_WRITTEN_KG) return anotherLoad && enough;
+  if (enough || cell.work.kind !== 'reps') return enough;
   const heavier = loadKg > asked.kg + SAME_WRITTEN_KG;
   return heavier && amount >= repsAfter(asked.kg, loadKg, asked.amount, cell.work.reserve ?? 0, curve);
 }

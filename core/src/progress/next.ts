@@ -3,6 +3,7 @@ import type { Ask } from '../resolve';
 import { backToPlan, byWhatWasLeft, fellShort } from './as-it-went';
 import { byReserve } from './by-reserve';
 import { cappedPercent } from './capped-percent';
+import { asksForMost } from './evidence';
 import { repsThenLoad } from './reps-then-load';
 import { roundsFirst } from './rounds-first';
 import { rungFirst } from './rung-first';
@@ -57,9 +58,15 @@ function run<Kind extends Scheme['kind']>(state: SchemeState, scheme: SchemeOf<K
   return next(state, scheme);
 }
 
-/** As many as possible: what is beaten is the number of the last time. */
-function openEnded({ cell }: SchemeState): Ask | undefined {
-  if (cell.planned.work.kind !== 'most') return undefined;
+/**
+ * As many as possible: what is beaten is the number of the last time.
+ *
+ * @param state after a week or a class
+ * @returns undefined where the plan says how many
+ * @example openEnded(state)?.reason.kind // 'asManyAsPossible'
+ */
+export function openEnded({ cell }: SchemeState): Ask | undefined {
+  if (!asksForMost(cell)) return undefined;
   const amount = amountLike(cell.work, cell.work.amount);
   return { kind: 'repeat', amount, reason: { step: 'target', kind: 'asManyAsPossible' } };
 }

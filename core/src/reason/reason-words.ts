@@ -13,6 +13,7 @@ import {
 import { SUBJECT_WORDS, type CautionRule, type CautionSubject } from '../caution';
 import { recipeWords, trustWords } from '../kit';
 import { gateWords } from '../ladder';
+import { workText } from '../plan';
 import { formatLoad, type MassUnit } from '../units';
 import { held, type Reader } from './held';
 import { wantedWords } from './strength-words';
@@ -109,7 +110,10 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
 
   // Target
   wanted: ({ wanted }, reader) => wantedWords(wanted, reader),
-  asPlanned: ({ amount }) => `${capital(amountWords(amount))} as planned.`,
+  asPlanned: ({ amount, work }) =>
+    work?.kind === 'most'
+      ? 'As many as possible, as planned.'
+      : `${capital(amountWords(amount))} as planned.`,
   onceAWeek: ({ amount }) => `It grows once a week: ${amountWords(amount)} again, as in the class before.`,
   hurt: ({ pain: { place, score }, stopped }) =>
     stopped
@@ -281,11 +285,12 @@ const SENTENCES: { readonly [Kind in ReasonKind]: Sentence<Kind> } = {
   leftOutByHand: ({ said }) => `Left out by hand: ${stopped(said)}`,
 
   // Write
-  written: ({ sets, amount, perSide, restSeconds, kg }, reader) => {
+  written: ({ sets, amount, work, perSide, restSeconds, kg }, reader) => {
+    const each = work.kind === 'most' ? workText(work) : amountWords(amount, '');
     const side = perSide ? ' each side' : '';
     const rest = restSeconds === 0 ? 'then straight on' : `rest ${restSeconds} s`;
     const load = kg === undefined ? '' : ` with ${held(kg, reader)}`;
-    return `${sets} × ${amountWords(amount, '')}${side}${load}, ${rest}.`;
+    return `${sets} × ${each}${side}${load}, ${rest}.`;
   },
   leftOut: ({ because }) => {
     const { why, mend } = leftOutWords(because);

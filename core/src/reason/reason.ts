@@ -15,6 +15,7 @@ import type {
   Side,
   Tempo,
   Tier,
+  Work,
 } from '../model';
 import type { CautionRule, CautionSubject } from '../caution';
 import type { Recipe } from '../kit';
@@ -180,7 +181,7 @@ type KitReason = Step<
 type TargetReason = Step<
   'target',
   | { readonly kind: 'wanted'; readonly wanted: Wanted }
-  | { readonly kind: 'asPlanned'; readonly amount: Amount }
+  | { readonly kind: 'asPlanned'; readonly amount: Amount; readonly work?: Work | undefined }
   | { readonly kind: 'onceAWeek'; readonly amount: Amount }
   // Without proper training, and with what was done otherwise
   | { readonly kind: 'hurt'; readonly pain: Pain; readonly stopped: boolean }
@@ -360,6 +361,7 @@ type WriteReason = Step<
       readonly kind: 'written';
       readonly sets: number;
       readonly amount: Amount;
+      readonly work: Work;
       readonly perSide: boolean;
       readonly restSeconds: number;
       readonly kg?: number | undefined;

@@ -1,4 +1,11 @@
-import { amountLike, countedAs, type AmountKind, type Override } from '../model';
+import {
+  amountLike,
+  countedAs,
+  type AmountKind,
+  type Override,
+  type Prescription,
+  type Work,
+} from '../model';
 import { limited } from './attainable';
 import { pickLoad } from '../kit';
 import { versionOfExercise, type Version } from '../ladder';
@@ -34,9 +41,23 @@ export function byHand(draft: CellDraft, context: DoseContext): CellDraft {
     amount === override.amount ? [] : [{ step: 'byHand', kind: 'handCountedOtherwise' }];
   return limited({
     ...draft,
+    prescription: numberByHand(draft.prescription, override, amount),
     dose: written,
     trace: [...draft.trace, ...handReasons(override), ...otherwise],
   });
+}
+
+/** As many as possible, where the coach sets a number: so many it is, or so long. */
+function numberByHand(
+  prescription: Prescription,
+  { reviewOfWeek }: Override,
+  amount: number | undefined,
+): Prescription {
+  const { work } = prescription;
+  if (amount === undefined || reviewOfWeek !== undefined || work.kind !== 'most') return prescription;
+  const set: Work =
+    work.seconds === undefined ? { kind: 'reps', reps: amount } : { ...work, seconds: amount };
+  return { ...prescription, work: set };
 }
 
 /** The amount that is set, unless it counts seconds where the plan now counts repetitions, or the other way: ten are not ten seconds. */

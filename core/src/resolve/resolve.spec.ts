@@ -23,6 +23,7 @@ import {
   MOST_BRIDGE_REPS,
   resolve,
   timedCell,
+  type Cell,
   type ReadyCell,
 } from './index';
 
@@ -348,6 +349,25 @@ describe('resolve', () => {
 
     it('says when the kit cannot make the load', () => {
       expect(loadWords(byHand({ loadKg: 21 }).load!)).toContain('not in the kit');
+    });
+
+    it('puts a number where as many as possible were asked, and what was decided after a class does not', () => {
+      const most = (work: Prescription['work'], part: Partial<Override>) =>
+        resolve(aSlot('press-up', { ...reps(3, 10), work, target: { kind: 'none' } }), {
+          ...aContext(aParticipant(), everyProp()),
+          override: override({ slotId: 'slot-press-up', ...part }),
+        });
+      const planned = (cell: Cell) => (cell.status === 'ready' ? cell.planned.work : undefined);
+      expect(planned(most({ kind: 'most' }, { amount: 12 }))).toEqual({ kind: 'reps', reps: 12 });
+      expect(planned(most({ kind: 'most', seconds: 60 }, { amount: 40 }))).toEqual({
+        kind: 'most',
+        seconds: 40,
+      });
+      expect(planned(most({ kind: 'most' }, { sets: 2 }))).toEqual({ kind: 'most' });
+      const decided = most({ kind: 'most' }, { amount: 15, reviewOfWeek: 1, decision: 'agreed' });
+      expect(planned(decided)).toEqual({ kind: 'most' });
+      expect(traceText(decided)).toContain('As many as possible, as planned.');
+      expect(traceText(decided)).toContain('3 × max');
     });
 
     it('goes past a caution only by name', () => {

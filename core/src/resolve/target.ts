@@ -27,7 +27,7 @@ export function target(draft: CellDraft, context: DoseContext): CellDraft {
   const amount = startAmount(prescription.work);
   const begins: CellReason = wanted
     ? { step: 'target', kind: 'wanted', wanted }
-    : { step: 'target', kind: 'asPlanned', amount };
+    : { step: 'target', kind: 'asPlanned', amount, work: prescription.work };
   const ask: Ask = { kind: 'begin', amount };
   return { ...draft, wanted, ask, trace: [...draft.trace, ...whyAnother(context), begins] };
 }

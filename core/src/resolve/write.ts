@@ -31,6 +31,7 @@ function ready(draft: CellDraft, version: Version, dose: Dose, context: DoseCont
     kind: 'written',
     sets: work.sets,
     amount: dose.amount,
+    work: prescription.work,
     perSide: work.perSide,
     restSeconds: work.restSeconds,
     kg: load?.kg,

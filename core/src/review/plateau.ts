@@ -1,6 +1,6 @@
-import { countedAs, type LogEntry } from '../model';
+import type { LogEntry } from '../model';
 import { doneSets, programOf } from '../program';
-import { isOf } from '../progress';
+import { countedIn, isOf } from '../progress';
 import { strengthBook } from '../strength';
 import { daysBetween } from '../units';
 import type { SlotReview } from './slot-review';
@@ -66,7 +66,7 @@ function setsAtFullWork({ document, query, log, cell, slot }: SlotReview): LogEn
   return log.filter(
     (entry) =>
       isOf(entry, cell.version) &&
-      entry.counted === countedAs(cell.work.kind) &&
+      entry.counted === countedIn(cell) &&
       !(entry.sessionId === query.sessionId && lighterWeeks.has(entry.week)),
   );
 }

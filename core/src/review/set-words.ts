@@ -1,4 +1,6 @@
 import { isPair, reserveOf, type LogEntry } from '../model';
+import { workText } from '../plan';
+import { asksForMost } from '../progress';
 import { amountWords } from '../reason';
 import type { ReadyCell } from '../resolve';
 import { formatHeld, type MassUnit } from '../units';
@@ -60,8 +62,8 @@ export function aboutSets(
  * @param unit the reader's
  * @example cellInWords(cell, 'kg') // '3 × 10 with 12.5 kg, goblet squat'
  */
-export function cellInWords({ work, load, version }: ReadyCell, unit: MassUnit): string {
-  const amount = amountWords(work, '');
+export function cellInWords({ work, planned, load, version }: ReadyCell, unit: MassUnit): string {
+  const amount = asksForMost({ planned }) ? workText(planned.work) : amountWords(work, '');
   const kg = load ? ` with ${formatHeld(load.kg, unit, load.hold === 'pair')}` : '';
   return `${work.sets} × ${amount}${work.perSide ? ' each side' : ''}${kg}, ${version.name}`;
 }

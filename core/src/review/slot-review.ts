@@ -7,7 +7,7 @@ import {
   type Slot,
 } from '../model';
 import { leversMoved, sameVersion, type Catalog, type RankedSubstitute, type Version } from '../ladder';
-import type { Evidence } from '../progress';
+import { asksForMost, type Evidence } from '../progress';
 import type { Reason } from '../reason';
 import type { Cell, CellLoad, ReadyCell } from '../resolve';
 import type { Pin, Proposal, ProposalKind, Way } from './proposal';
@@ -97,15 +97,20 @@ export function proposalOf(review: SlotReview, way: Way, otherWay?: Way): Propos
 }
 
 /**
- * The numbers of a cell; of work that could be loaded and is not, that it is not.
+ * The numbers of a cell; of work that could be loaded and is not, that it is not. As many as possible stays as many as possible.
  *
  * @param cell ready
  * @example numbersOf(cell) // { sets: 3, amount: 10, counted: 'reps', loadKg: 12.5 }
  */
-export function numbersOf({ work, load, version }: ReadyCell): Pin {
+export function numbersOf(cell: ReadyCell): Pin {
+  const { work, load, version } = cell;
   const loadKg = load?.kg ?? (version.exercise.loading ? 0 : undefined);
   const { sets, amount, kind } = work;
-  return { sets, amount, counted: countedAs(kind), ...(loadKg !== undefined && { loadKg }) };
+  return {
+    sets,
+    ...(!asksForMost(cell) && { amount, counted: countedAs(kind) }),
+    ...(loadKg !== undefined && { loadKg }),
+  };
 }
 
 /**
