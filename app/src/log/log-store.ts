@@ -13,7 +13,15 @@ import {
   type ReadyCell,
   visitSchema,
 } from '@dray/core';
-import { askedAmounts, asksForMost, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
+import {
+  askedAmounts,
+  asksForMost,
+  countedIn,
+  logSets,
+  readSets,
+  setsInWords,
+  type ReadSets,
+} from '@dray/core/late';
 import {
   patchState,
   signalStore,
@@ -295,8 +303,11 @@ function asAsked(cell: ReadyCell, entries: readonly LogEntry[]): boolean {
   return (
     entries.length === asked.length &&
     entries.every(
-      ({ set, amount, pain, form }) =>
-        (open || amount === asked[set - 1]) && form !== 'lost' && !(pain && pain.score > 0),
+      ({ set, amount, counted, pain, form }) =>
+        counted === countedIn(cell) &&
+        (open || amount === asked[set - 1]) &&
+        form !== 'lost' &&
+        !(pain && pain.score > 0),
     )
   );
 }

@@ -142,6 +142,23 @@ describe('LogScreen', () => {
       expect(rail()).toContain('slept badly');
     });
 
+    it('as a time where it was one, though repetitions were asked: marked as otherwise, with its unit', async () => {
+      const { cell, field, rail, words, settled, key, type, kept } = await opened();
+      cell(0, 0).click();
+      await key(cell(0, 0), '4');
+      await type('6 6 45 s');
+      expect(rail()).toContain('45 s with');
+      await key(field()!, 'Enter');
+      await settled();
+      expect((await kept()).map(({ amount, counted }) => `${amount} ${counted}`)).toEqual([
+        '6 reps',
+        '6 reps',
+        '45 seconds',
+      ]);
+      expect(words(cell(0, 0))).toContain('6 6 45 s');
+      expect(cell(0, 0).querySelector('.plainly')).toBeNull();
+    });
+
     it('only with what can be read: else it says what is wrong, and keeps what was typed', async () => {
       const { cell, field, root, settled, key, type, kept, at } = await opened();
       cell(0, 0).click();

@@ -10,7 +10,7 @@ import { MatInput } from '@angular/material/input';
 import { MatMenuModule } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
 import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell } from '@dray/core';
-import { aboutSets, asksForMost, loadInWords, setsInWords } from '@dray/core/late';
+import { aboutSets, amountsInWords, asksForMost, loadInWords, setsInWords } from '@dray/core/late';
 import { countWords, workWords } from '../ui/cell-words';
 import { firstValueFrom } from 'rxjs';
 import { Beside } from '../ui/beside';
@@ -87,9 +87,9 @@ export class LogScreen {
     if (!read?.ok || cell?.status !== 'ready') return '';
     const kgWords = (kg: number) => formatHeld(kg, this.log.view.unit(), cell.load?.hold === 'pair');
     return read.sets
-      .map(({ amount, loadKg, side }) => {
+      .map(({ amount, counted, loadKg, side }) => {
         const kg = loadKg ?? cell.load?.kg;
-        return `${amount}${side ? ` ${side}` : ''}${kg ? $localize` with ${kgWords(kg)}` : ''}`;
+        return `${amount}${counted === 'seconds' ? ' s' : ''}${side ? ` ${side}` : ''}${kg ? $localize` with ${kgWords(kg)}` : ''}`;
       })
       .join(', ');
   });
@@ -161,11 +161,10 @@ export class LogScreen {
   protected amounts({ entries }: LogCell): string[] {
     const sides = entries.some(({ side }) => side !== undefined);
     const sets = [...entries].sort((a, b) => a.set - b.set);
-    const list = (own: typeof sets) => own.map(({ amount }) => amount).join(' ');
-    const unit = entries[0]?.counted === 'seconds' ? ' s' : '';
-    if (!sides) return [list(sets) + unit];
+    const list = (own: typeof sets) => amountsInWords(own, ' ');
+    if (!sides) return [list(sets)];
     const [left, right] = ['left', 'right'].map((own) => list(sets.filter(({ side }) => side === own)));
-    return [`${left} |`, `${right}${unit}`];
+    return [`${left} |`, `${right}`];
   }
 
   /** What else was said, beside the reps. */

@@ -126,7 +126,7 @@ export function logAsked(
     };
     if (loadKg === 0) delete entry.loadKg;
     if (!old) put.push(entry);
-    else if (JSON.stringify(doneOf(old)) !== JSON.stringify(doneOf(entry))) {
+    else if (old.counted !== entry.counted || JSON.stringify(doneOf(old)) !== JSON.stringify(doneOf(entry))) {
       put.push({
         ...entry,
         stood: [...(old.stood ?? []), { ...doneOf(old), until: now }].slice(-MOST_STOOD),

@@ -3,7 +3,9 @@ import { boatyard } from '@dray/demo';
 import { kgFromPounds } from '../units';
 import { logEntrySchema, type LogEntry } from '../model';
 import { resolveBoard } from '../program';
+import { evidenceFor } from '../progress';
 import { loadWords, type ReadyCell } from '../resolve';
+import { setsInWords } from '../review';
 import { askedAmounts, logSets, readSets, type TypedSet } from './index';
 
 const asked = { amounts: [10, 10, 10], unit: 'kg' as const };
@@ -24,6 +26,16 @@ describe('readSets', () => {
     ]);
     expect(read('2x12').map(({ amount }) => amount)).toEqual([12, 12]);
     expect(read('20 s, 25 s').map(({ amount }) => amount)).toEqual([20, 25]);
+  });
+
+  it('takes a time for a time, also where repetitions were asked, and never for so many of them', () => {
+    expect(read('12 45 s 2x30s 9').map(({ amount, counted }) => [amount, counted])).toEqual([
+      [12, undefined],
+      [45, 'seconds'],
+      [30, 'seconds'],
+      [30, 'seconds'],
+      [9, undefined],
+    ]);
   });
 
   it('takes load, what was left, form, pain, touch-downs and a note', () => {
@@ -149,6 +161,21 @@ describe('logSets', () => {
     );
     expect(third.put[0]?.stood?.map(({ amount }) => amount)).toEqual([10, 8]);
     for (const entry of third.put) expect(logEntrySchema.safeParse(entry).success).toBeTrue();
+  });
+
+  it('writes a time down as one, which says nothing of the repetitions that were asked, and is put right as a whole', () => {
+    const timed = logSets(cell, read('45 s 45 s 40 s'), first.put, place('2026-10-27T20:00:00Z'));
+    expect(timed.put.map(({ counted, amount }) => `${counted} ${amount}`)).toEqual([
+      'seconds 45',
+      'seconds 45',
+      'seconds 40',
+    ]);
+    for (const entry of timed.put) expect(logEntrySchema.safeParse(entry).success).toBeTrue();
+    expect(evidenceFor(cell, timed.put)).toEqual({ kind: 'countedOtherwise', counted: 'seconds' });
+    const asReps = logSets(cell, read('45 45 40'), timed.put, place('2026-10-27T21:00:00Z'));
+    expect(asReps.put.map(({ counted }) => counted)).toEqual(['reps', 'reps', 'reps']);
+    expect(setsInWords(timed.put, 'kg')).toMatch(/^45, 45, 40 s with/);
+    expect(setsInWords([first.put[0]!, timed.put[1]!], 'kg')).toMatch(/^10, 45 s with/);
   });
 
   it('takes out sets that were not done after all', () => {

@@ -1,8 +1,13 @@
-import { MOST_LIFTED_KG, MOST_LIFTED_WORDS, type Done, type Side } from '../model';
+import { MOST_LIFTED_KG, MOST_LIFTED_WORDS, type Done, type LogEntry, type Side } from '../model';
 import { readMass, totalOf, type MassUnit } from '../units';
 
 /** One set as it was typed; load and the rest are left out where they are as asked. */
-export type TypedSet = Partial<Done> & Pick<Done, 'amount'> & { readonly set: number };
+export type TypedSet = Partial<Done> &
+  Pick<Done, 'amount'> & {
+    readonly set: number;
+    /** Where it was said that these are seconds, whatever was asked. */
+    readonly counted?: LogEntry['counted'] | undefined;
+  };
 
 export type ReadSets =
   | { readonly ok: true; readonly sets: readonly TypedSet[] }
@@ -35,7 +40,7 @@ interface Draft {
   readonly pair: boolean;
   readonly asked: readonly number[];
   side: Side | undefined;
-  readonly amounts: { readonly amount: number; readonly side: Side | undefined }[];
+  readonly amounts: Pick<TypedSet, 'amount' | 'side' | 'counted'>[];
   shared: Shared;
 }
 
@@ -103,19 +108,18 @@ const RULES: readonly Rule[] = [
   { pattern: /^l(?:eft)?(?=[\s\d:])\s*:?/i, read: (_, draft) => void (draft.side = 'left') },
   { pattern: /^r(?:ight)?(?=[\s\d:])\s*:?/i, read: (_, draft) => void (draft.side = 'right') },
   {
-    pattern: /^(\d+)\s*[x×]\s*(\d+)(?:\s*s)?(?=\s|,|$)/i,
-    read: ([, sets = '', amount = ''], draft) => {
+    pattern: /^(\d+)\s*[x×]\s*(\d+)(\s*s)?(?=\s|,|$)/i,
+    read: ([, sets = '', amount = '', clocked], draft) => {
       if (Number(sets) > MOST_SETS) return `more than ${MOST_SETS} sets`;
-      for (let set = 0; set < Number(sets); set += 1)
-        draft.amounts.push({ amount: Number(amount), side: draft.side });
+      for (let set = 0; set < Number(sets); set += 1) draft.amounts.push(typedAmount(amount, clocked, draft));
       return undefined;
     },
   },
   {
-    pattern: /^(\d+)(?:\s*s)?(?=\s|,|$)/,
-    read: ([, amount = ''], draft) => {
+    pattern: /^(\d+)(\s*s)?(?=\s|,|$)/,
+    read: ([, amount = '', clocked], draft) => {
       if (Number(amount) > 3600) return 'more than 3600 in one set';
-      draft.amounts.push({ amount: Number(amount), side: draft.side });
+      draft.amounts.push(typedAmount(amount, clocked, draft));
       return undefined;
     },
   },
@@ -157,16 +161,21 @@ export function readSets(
   if (open && draft.amounts.length === 0) {
     return { ok: false, at: 0, sentence: 'It was as many as possible: write how many, like “15 12”.' };
   }
-  const typed =
-    draft.amounts.length > 0 ? draft.amounts : asked.map((amount) => ({ amount, side: undefined }));
+  const typed: Draft['amounts'] =
+    draft.amounts.length > 0 ? draft.amounts : asked.map((amount) => ({ amount }));
   if (typed.length > MOST_SETS * 2) return { ok: false, at: 0, sentence: `More than ${MOST_SETS} sets.` };
   const counts = new Map<Side | undefined, number>();
-  const sets = typed.map(({ amount, side }): TypedSet => {
+  const sets = typed.map(({ amount, side, counted }): TypedSet => {
     const set = (counts.get(side) ?? 0) + 1;
     counts.set(side, set);
-    return { set, amount, ...(side && { side }), ...draft.shared };
+    return { set, amount, ...(counted && { counted }), ...(side && { side }), ...draft.shared };
   });
   return { ok: true, sets };
+}
+
+/** An amount as it was typed: with an "s" behind it it is a time, also where repetitions were asked. */
+function typedAmount(amount: string, clocked: string | undefined, { side }: Draft): Draft['amounts'][number] {
+  return { amount: Number(amount), side, ...(clocked !== undefined && { counted: 'seconds' }) };
 }
 
 function setLoad(

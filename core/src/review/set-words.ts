@@ -15,11 +15,32 @@ import { formatHeld, type MassUnit } from '../units';
 export function setsInWords(entries: readonly LogEntry[], unit: MassUnit): string {
   if (entries.length === 0) return 'nothing logged';
   const sets = [...entries].sort((a, b) => a.set - b.set || (a.side === 'left' ? -1 : 1));
-  const seconds = sets[0]?.counted === 'seconds' ? ' s' : '';
-  const amounts = sets.map(({ amount, side }) => `${amount}${side ? (side === 'left' ? ' l' : ' r') : ''}`);
+  const amounts = amountsInWords(
+    sets,
+    ', ',
+    ({ amount, side }) => `${amount}${side ? ` ${side.charAt(0)}` : ''}`,
+  );
   const load = loadInWords(sets, unit);
   const about = aboutSets(sets);
-  return `${amounts.join(', ')}${seconds}${load ? ` with ${load}` : ''}${about ? `, ${about}` : ''}`;
+  return `${amounts}${load ? ` with ${load}` : ''}${about ? `, ${about}` : ''}`;
+}
+
+/**
+ * What sets came to; a time has its unit, once where all of them are times.
+ *
+ * @param entries in order
+ * @param between them
+ * @param words of one
+ * @example amountsInWords(entries, ' ') // '40 40 30 s'; where one was counted otherwise '12 12 45 s'
+ */
+export function amountsInWords<Entry extends Pick<LogEntry, 'amount' | 'counted'>>(
+  entries: readonly Entry[],
+  between: string,
+  words = ({ amount }: Entry) => `${amount}`,
+): string {
+  const clocked = entries.filter(({ counted }) => counted === 'seconds');
+  if (clocked.length === entries.length) return `${entries.map(words).join(between)} s`;
+  return entries.map((entry) => `${words(entry)}${clocked.includes(entry) ? ' s' : ''}`).join(between);
 }
 
 /**
