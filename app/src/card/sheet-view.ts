@@ -36,6 +36,7 @@ import {
   type Recipe,
 } from '@dray/core';
 import {
+  amountsInWords,
   askedAmounts,
   asksForMost,
   eitherSide,
@@ -221,11 +222,11 @@ export class Sheets {
       .filter(({ week }) => week === cell.week);
     const seconds = cell.work.kind === 'reps' ? '' : ' s';
     return askedAmounts(cell).map((amount, at) => {
-      const done = sets.filter(({ set }) => set === at + 1).map((entry) => entry.amount);
+      const done = sets.filter(({ set }) => set === at + 1);
       const each = cell.work.perSide ? `${amount} · ${amount}` : `${amount}`;
       return {
         asked: asksForMost(cell) ? '' : each + seconds,
-        done: done.length > 0 ? done.join(' · ') + seconds : '',
+        done: amountsInWords(done, ' · '),
       };
     });
   }

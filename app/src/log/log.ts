@@ -9,7 +9,7 @@ import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
 import { MatMenuModule } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell } from '@dray/core';
+import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell, type Side } from '@dray/core';
 import { aboutSets, amountsInWords, asksForMost, loadInWords, setsInWords } from '@dray/core/late';
 import { countWords, workWords } from '../ui/cell-words';
 import { firstValueFrom } from 'rxjs';
@@ -161,10 +161,13 @@ export class LogScreen {
   protected amounts({ entries }: LogCell): string[] {
     const sides = entries.some(({ side }) => side !== undefined);
     const sets = [...entries].sort((a, b) => a.set - b.set);
-    const list = (own: typeof sets) => amountsInWords(own, ' ');
-    if (!sides) return [list(sets)];
-    const [left, right] = ['left', 'right'].map((own) => list(sets.filter(({ side }) => side === own)));
-    return [`${left} |`, `${right}`];
+    if (!sides) return [amountsInWords(sets, ' ')];
+    const of = (own: Side) =>
+      amountsInWords(
+        sets.filter(({ side }) => side === own),
+        ' ',
+      );
+    return [`${of('left')} |`, of('right')];
   }
 
   /** What else was said, beside the reps. */

@@ -1,9 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import {
-  MOST_REPS,
   formatMass,
   fromUnit,
   middleAmount,
+  MOST_REPS,
   prescriptionSchema,
   RANGE_WORDS,
   rangeSchema,

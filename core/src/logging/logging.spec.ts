@@ -5,7 +5,7 @@ import { logEntrySchema, type LogEntry } from '../model';
 import { resolveBoard } from '../program';
 import { evidenceFor } from '../progress';
 import { loadWords, type ReadyCell } from '../resolve';
-import { setsInWords } from '../review';
+import { amountsInWords, setsInWords } from '../review';
 import { askedAmounts, logSets, readSets, type TypedSet } from './index';
 
 const asked = { amounts: [10, 10, 10], unit: 'kg' as const };
@@ -176,6 +176,7 @@ describe('logSets', () => {
     expect(asReps.put.map(({ counted }) => counted)).toEqual(['reps', 'reps', 'reps']);
     expect(setsInWords(timed.put, 'kg')).toMatch(/^45, 45, 40 s with/);
     expect(setsInWords([first.put[0]!, timed.put[1]!], 'kg')).toMatch(/^10, 45 s with/);
+    expect(amountsInWords([], ' ')).toBe('');
   });
 
   it('takes out sets that were not done after all', () => {

@@ -39,7 +39,7 @@ export function amountsInWords<Entry extends Pick<LogEntry, 'amount' | 'counted'
   words = ({ amount }: Entry) => `${amount}`,
 ): string {
   const clocked = entries.filter(({ counted }) => counted === 'seconds');
-  if (clocked.length === entries.length) return `${entries.map(words).join(between)} s`;
+  if (clocked.length > 0 && clocked.length === entries.length) return `${entries.map(words).join(between)} s`;
   return entries.map((entry) => `${words(entry)}${clocked.includes(entry) ? ' s' : ''}`).join(between);
 }
 
