@@ -16,7 +16,6 @@ export * from './naming';
 export * from './compose';
 export * from './placement';
 export * from './progress/scheme-words';
-export { asksForMost, countedIn } from './progress/evidence';
 export * from './program/volume';
 export * from './program/recovery';
 export * from './program/project';

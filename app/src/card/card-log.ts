@@ -5,8 +5,8 @@ import { ShowOnDirtyErrorStateMatcher } from '@angular/material/core';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
-import { logIndex, type Cell, type LogEntry, type MassUnit } from '@dray/core';
-import { askedAmounts, asksForMost, logSets, readSets, setsInWords } from '@dray/core/late';
+import { asksForMost, logIndex, type Cell, type LogEntry, type MassUnit } from '@dray/core';
+import { askedAmounts, logSets, readSets, setsInWords } from '@dray/core/late';
 import { ViewStore } from '../state/view-store';
 import { counted } from '../ui/count';
 

@@ -4,10 +4,9 @@ import { MatButton } from '@angular/material/button';
 import { MAT_DIALOG_DATA, MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInput } from '@angular/material/input';
-import { logIndex, type LogEntry, type ReadyCell } from '@dray/core';
+import { asksForMost, logIndex, type LogEntry, type ReadyCell } from '@dray/core';
 import {
   askedAmounts,
-  asksForMost,
   isAsAsked,
   isNotDone,
   logSets,

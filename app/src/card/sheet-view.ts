@@ -1,6 +1,7 @@
 import { inject, Injectable } from '@angular/core';
 import {
   ALONE,
+  asksForMost,
   BLOCKS,
   blockRounds,
   CLINICIAN_FIRST,
@@ -9,6 +10,7 @@ import {
   formatHeldMass,
   formatSeconds,
   fullName,
+  isOf,
   leftOutWords,
   loadWords,
   logIndex,
@@ -38,7 +40,6 @@ import {
 import {
   amountsInWords,
   askedAmounts,
-  asksForMost,
   eitherSide,
   LIBRARY_WORDS,
   type HomeSheet,
@@ -190,7 +191,7 @@ export class Sheets {
       },
       change: changed?.direction === 'level' ? undefined : changed,
       work: plainWorkWords(cell),
-      how: tempoWords(cell),
+      how: [tempoWords(cell), this.lastTimeOf(cell)].filter(Boolean).join(', '),
       boxes: this.boxesOf(cell),
       cue: this.cueOf(version.exercise),
       notes,
@@ -214,6 +215,17 @@ export class Sheets {
       easier: easier ? stepWords(easier, unit) : '',
       harder: harder ? stepWords(harder, unit) + stillLeft : '',
     };
+  }
+
+  /** What there is to beat, where as many as possible are asked: the sets of the last class with this very version. */
+  private lastTimeOf(cell: ReadyCell): string {
+    if (!asksForMost(cell)) return '';
+    const before = logIndex(this.view.document()?.log ?? [])
+      .ofCell(cell.participantId, cell.slotId)
+      .filter((entry) => entry.week < cell.week && isOf(entry, cell.version));
+    const last = Math.max(...before.map(({ week }) => week));
+    const sets = before.filter(({ week }) => week === last).sort((a, b) => a.set - b.set);
+    return sets.length > 0 ? $localize`last time ${amountsInWords(sets, ', ')}` : '';
   }
 
   private boxesOf(cell: ReadyCell): SheetBox[] {

@@ -1,6 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import type { Condition, LogEntry, ReadyCell } from '@dray/core';
+import { editEachTier, editSlot, type Condition, type LogEntry, type ReadyCell } from '@dray/core';
 import { readResults, sheetToText } from '@dray/core/late';
 import type { DrayDb } from '../data/dray-db';
 import { ViewStore } from '../state/view-store';
@@ -135,6 +135,36 @@ describe('a person’s sheet', () => {
     };
     await documents.record('a set', [entry]);
     expect(line('juno', 'tue-squat').boxes.map(({ done }) => done)).toEqual(['', '7', '']);
+  });
+
+  it('says what there is to beat, where as many as possible are asked', async () => {
+    const { documents, view, line } = await opened();
+    documents.edit('as many as possible', (document) => ({
+      ...document,
+      sessions: document.sessions.map((session) =>
+        editSlot(session, 'tue-squat', (slot) =>
+          editEachTier(slot, (one) => ({ ...one, work: { kind: 'most' } })),
+        ),
+      ),
+    }));
+    const squat = () => line('juno', 'tue-squat');
+    expect([squat().work, squat().how]).toEqual(['3 × max, stop with 2 left', '']);
+    const { cell } = squat();
+    const sets = [12, 9].map((amount, at): LogEntry => ({
+      id: `set-${at}`,
+      participantId: 'juno',
+      sessionId: 'tuesday',
+      slotId: 'tue-squat',
+      week: 1,
+      date: '2026-10-27',
+      exerciseId: cell.status === 'ready' ? cell.version.exercise.id : '',
+      set: at + 1,
+      counted: 'reps',
+      amount,
+    }));
+    await documents.record('two sets', sets);
+    view.showWeek(2);
+    expect([squat().work, squat().how]).toEqual(['3 × max, stop with 2 left', 'last time 12, 9']);
   });
 
   it('stops everything where a sign says so, on screen and in what leaves for home', async () => {

@@ -1,8 +1,10 @@
 import { computed, effect, inject } from '@angular/core';
 import {
   addClass,
+  asksForMost,
   BLOCKS,
   cancelClass,
+  countedIn,
   heldClass,
   inTurns,
   logIndex,
@@ -13,15 +15,7 @@ import {
   type ReadyCell,
   visitSchema,
 } from '@dray/core';
-import {
-  askedAmounts,
-  asksForMost,
-  countedIn,
-  logSets,
-  readSets,
-  setsInWords,
-  type ReadSets,
-} from '@dray/core/late';
+import { askedAmounts, logSets, readSets, setsInWords, type ReadSets } from '@dray/core/late';
 import {
   patchState,
   signalStore,

@@ -9,8 +9,16 @@ import { MatIcon } from '@angular/material/icon';
 import { MatInput } from '@angular/material/input';
 import { MatMenuModule } from '@angular/material/menu';
 import { RouterLink } from '@angular/router';
-import { formatHeld, leftOutWords, logIndex, visitSchema, type Cell, type Side } from '@dray/core';
-import { aboutSets, amountsInWords, asksForMost, loadInWords, setsInWords } from '@dray/core/late';
+import {
+  asksForMost,
+  formatHeld,
+  leftOutWords,
+  logIndex,
+  visitSchema,
+  type Cell,
+  type Side,
+} from '@dray/core';
+import { aboutSets, amountsInWords, loadInWords, setsInWords } from '@dray/core/late';
 import { countWords, workWords } from '../ui/cell-words';
 import { firstValueFrom } from 'rxjs';
 import { Beside } from '../ui/beside';

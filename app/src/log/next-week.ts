@@ -2,16 +2,8 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatButton } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { RouterLink } from '@angular/router';
-import { overrideSchema, totalOf } from '@dray/core';
-import {
-  asksForMost,
-  evidenceWords,
-  nextWords,
-  pinInWords,
-  whyWords,
-  type Pin,
-  type Way,
-} from '@dray/core/late';
+import { asksForMost, overrideSchema, totalOf } from '@dray/core';
+import { evidenceWords, nextWords, pinInWords, whyWords, type Pin, type Way } from '@dray/core/late';
 import { defined } from '../data/defined';
 import { Beside } from '../ui/beside';
 import { Focus } from '../ui/focus';

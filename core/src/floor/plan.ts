@@ -19,8 +19,7 @@ import {
   USUAL_TIMING,
   type Station,
 } from '../plan';
-import { asksForMost } from '../progress';
-import { loadWords, timedCell, type Cell, type ReadyCell } from '../resolve';
+import { asksForMost, loadWords, timedCell, type Cell, type ReadyCell } from '../resolve';
 
 /** One set of one person as the clock sees it, in whole milliseconds. */
 export interface LaneSet {

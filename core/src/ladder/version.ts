@@ -151,3 +151,17 @@ export function versionKeyOfSet(
   const rung = rungId === undefined ? undefined : rungById(rungId);
   return keyOf({ exerciseId, rungId, moved: leversMoved({ levers, ...(rung && { rung }) }) });
 }
+
+/**
+ * Whether a set was done in a version; what an entry does not say of it is as it was asked.
+ *
+ * @param entry of the log
+ * @param version that was asked
+ * @example isOf(freeSquatEntry, gobletSquat) // false
+ */
+export function isOf({ exerciseId, rungId, levers }: LogEntry, version: Version): boolean {
+  if (exerciseId !== version.exercise.id) return false;
+  if (rungId !== undefined && rungId !== version.rung?.id) return false;
+  const settings = Object.entries(levers ?? {});
+  return settings.every(([lever, value]) => version.levers[lever as keyof typeof version.levers] === value);
+}

@@ -1,7 +1,7 @@
 import type { Done, LogEntry } from '../model';
 import { leversMoved } from '../ladder';
-import { askedInSet, countedIn } from '../progress';
-import { loadWords, type ReadyCell } from '../resolve';
+import { askedInSet } from '../progress';
+import { countedIn, loadWords, type ReadyCell } from '../resolve';
 import type { TypedSet } from './read-sets';
 
 /** Where and when sets are written down. */

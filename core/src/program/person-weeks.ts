@@ -13,11 +13,10 @@ import {
   type Slot,
 } from '../model';
 import type { Pacing } from '../plan';
-import { gateStatus, prerequisitesReached, sameVersion, versionKey } from '../ladder';
+import { gateStatus, isOf, prerequisitesReached, sameVersion, versionKey } from '../ladder';
 import {
   evidenceFor,
   fellShort,
-  isOf,
   nextAsk,
   openEnded,
   STOPPING_PAIN,

@@ -1,6 +1,6 @@
-import { countedAs, reserveOf, type LogEntry, type Pain } from '../model';
-import type { Version } from '../ladder';
-import type { ReadyCell } from '../resolve';
+import { reserveOf, type LogEntry, type Pain } from '../model';
+import { isOf } from '../ladder';
+import { asksForMost, countedIn, type ReadyCell } from '../resolve';
 import { CHART_CURVE, repsAfter, type RepCurve } from '../strength';
 import { SAME_WRITTEN_KG } from '../units';
 
@@ -92,20 +92,6 @@ function lastVisit(entries: readonly LogEntry[]): LogEntry[] {
   return entries.filter(({ date }) => date === day);
 }
 
-/**
- * Whether a set was done in a version; what an entry does not say of it is as it was asked.
- *
- * @param entry of the log
- * @param version that was asked
- * @example isOf(freeSquatEntry, gobletSquat) // false
- */
-export function isOf({ exerciseId, rungId, levers }: LogEntry, version: Version): boolean {
-  if (exerciseId !== version.exercise.id) return false;
-  if (rungId !== undefined && rungId !== version.rung?.id) return false;
-  const settings = Object.entries(levers ?? {});
-  return settings.every(([lever, value]) => version.levers[lever as keyof typeof version.levers] === value);
-}
-
 function judged(cell: ReadyCell, entries: readonly LogEntry[], any: LogEntry, curve: RepCurve): Evidence {
   const amounts = entries.map(({ amount }) => amount);
   const inOrder = [...entries].sort((a, b) => a.set - b.set);
@@ -134,25 +120,6 @@ function otherLoad({ load, eachSet }: ReadyCell, entries: readonly LogEntry[]): 
   const loads = entries.flatMap(({ loadKg }) => loadKg ?? []);
   const allOther = loads.every((kg) => Math.abs(kg - load.kg) >= SAME_WRITTEN_KG);
   return loads.length > 0 && allOther ? Math.min(...loads) : undefined;
-}
-
-/**
- * Whether a cell leaves open how many: nobody can have done "as asked" then, nor fall short of it.
- *
- * @example asksForMost(cell) // true, of "3 × max"
- */
-export function asksForMost({ planned }: Pick<ReadyCell, 'planned'>): boolean {
-  return planned.work.kind === 'most';
-}
-
-/**
- * What a set of a cell is counted in: of as many as possible it is the repetitions, in a time too.
- *
- * @param cell ready
- * @example countedIn(cell) // 'reps', of "as many as possible in 60 s"
- */
-export function countedIn(cell: Pick<ReadyCell, 'planned' | 'work'>): LogEntry['counted'] {
-  return asksForMost(cell) ? 'reps' : countedAs(cell.work.kind);
 }
 
 /**

@@ -1,9 +1,8 @@
 import { amountLike, type Scheme } from '../model';
-import type { Ask } from '../resolve';
+import { asksForMost, type Ask } from '../resolve';
 import { backToPlan, byWhatWasLeft, fellShort } from './as-it-went';
 import { byReserve } from './by-reserve';
 import { cappedPercent } from './capped-percent';
-import { asksForMost } from './evidence';
 import { repsThenLoad } from './reps-then-load';
 import { roundsFirst } from './rounds-first';
 import { rungFirst } from './rung-first';

@@ -12,6 +12,7 @@ export * from './alternatives';
 export * from './bridge';
 export * from './lighter-week';
 export * from './load-words';
+export * from './open-work';
 export * from './timed-cell';
 export { reserveAsked, startAmount, USUAL_RESERVE } from './wanted';
 export { loadsFor } from './hold';

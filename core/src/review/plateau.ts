@@ -1,6 +1,7 @@
 import type { LogEntry } from '../model';
+import { isOf } from '../ladder';
 import { doneSets, programOf } from '../program';
-import { countedIn, isOf } from '../progress';
+import { countedIn } from '../resolve';
 import { strengthBook } from '../strength';
 import { daysBetween } from '../units';
 import type { SlotReview } from './slot-review';

@@ -1,8 +1,7 @@
 import { isPair, reserveOf, type LogEntry } from '../model';
 import { workText } from '../plan';
-import { asksForMost } from '../progress';
 import { amountWords } from '../reason';
-import type { ReadyCell } from '../resolve';
+import { asksForMost, type ReadyCell } from '../resolve';
 import { formatHeld, type MassUnit } from '../units';
 
 /**

@@ -7,9 +7,9 @@ import {
   type Slot,
 } from '../model';
 import { leversMoved, sameVersion, type Catalog, type RankedSubstitute, type Version } from '../ladder';
-import { asksForMost, type Evidence } from '../progress';
+import type { Evidence } from '../progress';
 import type { Reason } from '../reason';
-import type { Cell, CellLoad, ReadyCell } from '../resolve';
+import { asksForMost, type Cell, type CellLoad, type ReadyCell } from '../resolve';
 import type { Pin, Proposal, ProposalKind, Way } from './proposal';
 
 export interface ReviewQuery {
