@@ -39,6 +39,7 @@ import {
   uncounted,
   writeRun,
   type FloorPlan,
+  type LaneWork,
   type FloorRules,
   type Run,
   type RunEvent,
@@ -586,19 +587,22 @@ describe('pace', () => {
     expect(spreadOf(measuredWith(NOT_MEASURED, 3))).toBeUndefined();
   });
 
+  /** Whom the coach waits for: of whom the set takes longest. */
+  const slowestOf = ({ lanes }: FloorPlan) => {
+    const works = lanes.flatMap(({ works: own }) => Object.values(own));
+    const lasts = ({ sets: [first] }: LaneWork) =>
+      (first?.betweenMs ?? 0) + (first?.stretchesMs ?? []).reduce((sum, ms) => sum + ms, 0);
+    const [slowest] = works.sort((a, b) => lasts(b) - lasts(a));
+    const { exerciseId = '', sets = [] } = slowest?.asked ?? {};
+    return { exerciseId, reps: sets[0]?.amount ?? NaN };
+  };
+
   it('is learnt from counted sets that the coach ended', () => {
     const plan = plannedBy('Straight sets, rest 30 s\n- Squat: 1 × 10');
     const ended = runReducer(advance(begun(plan), 10_000), { kind: 'next', at: 32_000 });
-    const slowest = plan.lanes
-      .flatMap(({ works }) => Object.values(works))
-      .sort((a, b) => (b.sets[0]?.stretchesMs[0] ?? 0) - (a.sets[0]?.stretchesMs[0] ?? 0))[0];
+    const { exerciseId, reps } = slowestOf(plan);
     expect(timesSeen(ended)).toEqual({
-      perRep: [
-        {
-          exerciseId: slowest?.asked.exerciseId ?? '',
-          seconds: 22 / (slowest?.asked.sets[0]?.amount ?? NaN),
-        },
-      ],
+      perRep: [{ exerciseId, seconds: 22 / reps }],
       between: [],
     });
   });
@@ -621,11 +625,12 @@ describe('pace', () => {
     const called = runReducer(first, { kind: 'otherSide', at: 10_000 + 21_000 });
     const seen = timesSeen(runReducer(called, { kind: 'next', at: 10_000 + 21_000 + 6000 + 21_000 }));
     expect(seen.between).toEqual([{ key: 'sideSeconds', seconds: 6 }]);
-    expect(seen.perRep.map(({ seconds }) => seconds)).toEqual([2.1]);
+    const { exerciseId, reps } = slowestOf(plan);
+    expect(seen.perRep).toEqual([{ exerciseId, seconds: 21 / reps }]);
     // Where it was not called, the usual change is taken off.
     const uncalled = timesSeen(runReducer(first, { kind: 'next', at: 10_000 + 46_000 }));
     expect(uncalled.between).toEqual([]);
-    expect(uncalled.perRep.map(({ seconds }) => seconds)).toEqual([2.1]);
+    expect(uncalled.perRep).toEqual([{ exerciseId, seconds: 21 / reps }]);
   });
 
   it('is learnt of the ways between two sets only where the coach’s hand says so', () => {

@@ -233,6 +233,18 @@ describe('resolve', () => {
     expect(ready(strong, [...pairs(8), ...everyProp()], 'row', bothArms).work.perSide).toBeFalse();
   });
 
+  it('has no sides where what stands in for a one-sided exercise is done with both at once', () => {
+    const plan = { ...reps(3, 10), perSide: true };
+    const of = { kind: 'exercise', exerciseId: 'one-arm-row' } as const;
+    const without = ready(aParticipant({ tier: 'beginner' }), everyProp(), of, plan);
+    expect([without.version.exercise.laterality, without.work.perSide]).toEqual(['both', false]);
+    const held = ready(aParticipant(), [...pairs(8, 10, 12), ...everyProp()], of, plan);
+    expect([held.version.exercise.id, held.work.perSide]).toEqual(['one-arm-row', true]);
+    // Whoever says it of an exercise for both means it.
+    const both = ready(aParticipant(), everyProp(), { kind: 'exercise', exerciseId: 'free-squat' }, plan);
+    expect(both.work.perSide).toBe(true);
+  });
+
   it('leaves a class’s clock to run for both sides together', () => {
     const clock: Prescription = {
       ...reps(2, 1),

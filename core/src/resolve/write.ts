@@ -79,12 +79,14 @@ function workOf(draft: CellDraft, version: Version, dose: Dose, { restSeconds }:
 }
 
 /**
- * One-sided exercises are done on both sides whatever the plan says, a class's clock running for both together;
- * others only when it says so.
+ * One-sided exercises are done on both sides whatever the plan says, a class's clock running for both together; others only when
+ * it says so of this very exercise: what stands in for it with both at once has no sides.
  */
-function perSide({ prescription, slot }: CellDraft, { exercise: { laterality } }: Version): boolean {
+function perSide({ prescription, slot: { source } }: CellDraft, { exercise }: Version): boolean {
+  const { laterality } = exercise;
   if (laterality === 'eachSide') return prescription.perSide || !byTheClock(prescription.work);
-  return prescription.perSide && (laterality === 'alternating' || slot.source.kind === 'exercise');
+  const itself = source.kind === 'exercise' && source.exerciseId === exercise.id;
+  return prescription.perSide && (laterality === 'alternating' || itself);
 }
 
 function changeSince(last: ReadyCell, work: CellWork, load: CellLoad | undefined): Change {
