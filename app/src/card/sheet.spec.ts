@@ -37,6 +37,20 @@ describe('a person’s sheet', () => {
     return { documents, view, of, line, has };
   }
 
+  /** A set that Juno did in the first week. */
+  const juno = ({ cell }: SheetLine, set: number, amount: number): LogEntry => ({
+    id: `set-${set}`,
+    participantId: 'juno',
+    sessionId: 'tuesday',
+    slotId: cell.slotId,
+    week: 1,
+    date: '2026-10-27',
+    exerciseId: cell.status === 'ready' ? cell.version.exercise.id : '',
+    set,
+    counted: 'reps',
+    amount,
+  });
+
   it('says the exercise with its version, how the load is made, and when to stop', async () => {
     const { line } = await opened();
     const row = line('odile', 'tue-row');
@@ -120,20 +134,7 @@ describe('a person’s sheet', () => {
 
   it('fills its boxes with what was done', async () => {
     const { documents, line } = await opened();
-    const { cell } = line('juno', 'tue-squat');
-    const entry: LogEntry = {
-      id: 'e',
-      participantId: 'juno',
-      sessionId: 'tuesday',
-      slotId: 'tue-squat',
-      week: 1,
-      date: '2026-10-27',
-      exerciseId: cell.status === 'ready' ? cell.version.exercise.id : '',
-      set: 2,
-      counted: 'reps',
-      amount: 7,
-    };
-    await documents.record('a set', [entry]);
+    await documents.record('a set', [juno(line('juno', 'tue-squat'), 2, 7)]);
     expect(line('juno', 'tue-squat').boxes.map(({ done }) => done)).toEqual(['', '7', '']);
   });
 
@@ -149,20 +150,7 @@ describe('a person’s sheet', () => {
     }));
     const squat = () => line('juno', 'tue-squat');
     expect([squat().work, squat().how]).toEqual(['3 × max, stop with 2 left', '']);
-    const { cell } = squat();
-    const sets = [12, 9].map((amount, at): LogEntry => ({
-      id: `set-${at}`,
-      participantId: 'juno',
-      sessionId: 'tuesday',
-      slotId: 'tue-squat',
-      week: 1,
-      date: '2026-10-27',
-      exerciseId: cell.status === 'ready' ? cell.version.exercise.id : '',
-      set: at + 1,
-      counted: 'reps',
-      amount,
-    }));
-    await documents.record('two sets', sets);
+    await documents.record('two sets', [juno(squat(), 1, 12), juno(squat(), 2, 9)]);
     view.showWeek(2);
     expect([squat().work, squat().how]).toEqual(['3 × max, stop with 2 left', 'last time 12, 9']);
   });

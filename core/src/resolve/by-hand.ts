@@ -15,6 +15,7 @@ import type { CellLoad } from './cell';
 import type { DoseContext, PlaceContext } from './context';
 import { cellLoad, leavingOut, type CellDraft } from './draft';
 import { loadsFor } from './hold';
+import { startAmount } from './wanted';
 
 /**
  * The coach's own hand on the numbers: sets, amount and load win over every step before and stay visible; only the seconds that a
@@ -47,14 +48,18 @@ export function byHand(draft: CellDraft, context: DoseContext): CellDraft {
   });
 }
 
-/** As many as possible, where the coach sets a number: so many it is, or so long. */
+/**
+ * As many as possible, where a number is set: so many it is, or so long. Older versions put the number that is expected of it down
+ * with whatever was decided after a class; that one says nothing.
+ */
 function numberByHand(
   prescription: Prescription,
   { reviewOfWeek }: Override,
   amount: number | undefined,
 ): Prescription {
   const { work } = prescription;
-  if (amount === undefined || reviewOfWeek !== undefined || work.kind !== 'most') return prescription;
+  if (amount === undefined || work.kind !== 'most') return prescription;
+  if (reviewOfWeek !== undefined && amount === startAmount(work).amount) return prescription;
   const set: Work =
     work.seconds === undefined ? { kind: 'reps', reps: amount } : { ...work, seconds: amount };
   return { ...prescription, work: set };

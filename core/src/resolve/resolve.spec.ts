@@ -363,7 +363,7 @@ describe('resolve', () => {
       expect(loadWords(byHand({ loadKg: 21 }).load!)).toContain('not in the kit');
     });
 
-    it('puts a number where as many as possible were asked, and what was decided after a class does not', () => {
+    it('puts a number where as many as possible were asked, and what older versions expected of it does not', () => {
       const most = (work: Prescription['work'], part: Partial<Override>) =>
         resolve(aSlot('press-up', { ...reps(3, 10), work, target: { kind: 'none' } }), {
           ...aContext(aParticipant(), everyProp()),
@@ -378,6 +378,8 @@ describe('resolve', () => {
       expect(planned(most({ kind: 'most' }, { sets: 2 }))).toEqual({ kind: 'most' });
       const decided = most({ kind: 'most' }, { amount: 15, reviewOfWeek: 1, decision: 'agreed' });
       expect(planned(decided)).toEqual({ kind: 'most' });
+      const led = most({ kind: 'most' }, { amount: 6, reviewOfWeek: 1, decision: 'agreed' });
+      expect(planned(led)).toEqual({ kind: 'reps', reps: 6 });
       expect(traceText(decided)).toContain('As many as possible, as planned.');
       expect(traceText(decided)).toContain('3 × max');
     });

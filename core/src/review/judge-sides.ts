@@ -1,5 +1,5 @@
 import { amountLike } from '../model';
-import { startAmount, type ReadyCell } from '../resolve';
+import { asksForMost, startAmount, type ReadyCell } from '../resolve';
 import type { Way } from './proposal';
 import { sideDifference } from './sides';
 import { pinStaying, wayTo, type SlotReview } from './slot-review';
@@ -19,16 +19,22 @@ export function behindOnOneSide(review: SlotReview): Way | undefined {
   const { sets, cell } = review;
   const difference = sideDifference(sets);
   if (!difference) return undefined;
-  const { work, load } = cell;
+  const { work, planned, load } = cell;
+  const open = asksForMost(cell);
+  // Repetitions in a time: a number would be one of seconds.
+  if (open && work.kind !== 'reps') return undefined;
   const { weaker: side, weakerAmount, share } = difference;
-  const ledAlready = work.amount < startAmount(cell.planned.work).amount;
+  const ledAlready = work.amount < startAmount(planned.work).amount;
   const again = ledAlready && weakerAmount < work.amount;
-  const amount = amountLike(work, again ? work.amount : Math.max(1, Math.min(work.amount, weakerAmount)));
+  const most = open ? weakerAmount : Math.min(work.amount, weakerAmount);
+  const amount = amountLike(work, again ? work.amount : Math.max(1, most));
   const lighter = again && load ? review.loadBelow(load.kg * DOWN) : undefined;
   const next: ReadyCell = {
     ...cell,
     week: review.next.week,
     work: { ...work, ...amount },
+    // As many as possible on each would leave the weaker side behind again: both do as many as it did.
+    ...(open && { planned: { ...planned, work: { kind: 'reps', reps: amount.amount } } }),
     ...(lighter && { load: lighter }),
   };
   const reason = {

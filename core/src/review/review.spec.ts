@@ -105,6 +105,28 @@ describe('reviewLog', () => {
     expect(
       sideDifference(log.map((entry) => (entry.side === 'left' ? { ...entry, amount: 9 } : entry))),
     ).toBeUndefined();
+    // A time on one side says nothing of repetitions on the other.
+    const mixed = log.map((entry): LogEntry =>
+      entry.side === 'left' ? { ...entry, counted: 'seconds' } : entry,
+    );
+    expect(sideDifference(mixed)).toBeUndefined();
+  });
+
+  it('lets the weaker side set a number where as many as possible were asked, said as such and kept', () => {
+    const asked = { ...reps(3, 10), perSide: true, work: { kind: 'most' } } as const;
+    const start = oneSlot('row', asked, USUAL_SCHEMES.repsThenLoad, aParticipant(), things);
+    const cell = resolveBoard(start, { sessionId: 's', week: 1 }).rows[0]!.cells[0] as ReadyCell;
+    const log = [1, 2, 3].flatMap((set): LogEntry[] => [
+      { ...asAsked(cell, set), id: `l${set}`, side: 'left', amount: 6 },
+      { ...asAsked(cell, set), id: `r${set}`, side: 'right', amount: 10 },
+    ]);
+    const document = { ...start, log };
+    const [sides] = reviewLog(document, 'someone', { sessionId: 's', week: 1 });
+    expect(nextWords(sides!, 'kg')).toMatch(/^3 × 6 each side/);
+    const agreed = decide(document, [sides!], 'agreed', { newId, unit: 'kg' });
+    const next = resolveBoard(agreed, { sessionId: 's', week: 2 }).rows[0]!.cells[0] as ReadyCell;
+    expect(next.planned.work).toEqual({ kind: 'reps', reps: 6 });
+    expect<number>(next.work.amount).toBe(6);
   });
 
   const decided = (

@@ -22,6 +22,8 @@ export interface SideDifference {
  * @example sideDifference(entries)?.weaker // 'left'
  */
 export function sideDifference(entries: readonly LogEntry[]): SideDifference | undefined {
+  // A time on one side and repetitions on the other say nothing of each other.
+  if (new Set(entries.map(({ counted }) => counted)).size > 1) return undefined;
   const work = { left: 0, right: 0 };
   const least = { left: Infinity, right: Infinity };
   for (const { side, amount, loadKg } of entries) {
